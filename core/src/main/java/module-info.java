@@ -1,0 +1,15 @@
+/** The model of a cable job and everything that is computed from it. Knows no file, no clock and no screen. */
+module wegweiser.core {
+    exports wegweiser.core.model;
+    exports wegweiser.core.prove;
+    exports wegweiser.core.route;
+    exports wegweiser.core.catalog;
+    exports wegweiser.core.drawing;
+    exports wegweiser.core.make;
+    exports wegweiser.core.electrical;
+    exports wegweiser.core.rules;
+    exports wegweiser.core.signals;
+    exports wegweiser.core.trace;
+    exports wegweiser.core.wiring;
+    exports wegweiser.core.words;
+}

@@ -1,0 +1,65 @@
+package wegweiser.core.catalog;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Wire colours by their letters after IEC 60757. A code such as {@code WH/OG} is a white wire with an orange
+ * stripe.
+ */
+public final class ColourCode {
+    private static final Map<String, String> NAMES = new LinkedHashMap<>();
+    private static final Map<String, String> HEX = new LinkedHashMap<>();
+
+    static {
+        put("BK", "black", "#2B2B2B");
+        put("BN", "brown", "#7A4A2B");
+        put("RD", "red", "#C8372D");
+        put("OG", "orange", "#E07B1A");
+        put("YE", "yellow", "#EBCB2B");
+        put("GN", "green", "#2E8F4E");
+        put("BU", "blue", "#2B5FB4");
+        put("VT", "violet", "#7A4FA3");
+        put("GY", "grey", "#8C8C88");
+        put("WH", "white", "#FFFFFF");
+        put("PK", "pink", "#E79BB5");
+        put("TQ", "turquoise", "#3BB3B0");
+    }
+
+    private ColourCode() {}
+
+    private static void put(String code, String name, String hex) {
+        NAMES.put(code, name);
+        HEX.put(code, hex);
+    }
+
+    /** Name in words, such as "white with orange"; numbers of grey ribbon become "wire 7". */
+    public static String words(String code) {
+        if (code.equals("GNYE")) {
+            return "green and yellow";
+        }
+        if (code.chars().allMatch(Character::isDigit)) {
+            return "wire " + code;
+        }
+        String[] parts = code.split("/");
+        String base = NAMES.getOrDefault(parts[0], parts[0]);
+        return parts.length == 1 ? base : base + " with " + NAMES.getOrDefault(parts[1], parts[1]);
+    }
+
+    /** Colours to draw, base first and stripe second, as hex; empty for codes that name no colour. */
+    public static List<String> hex(String code) {
+        if (code.equals("GNYE")) {
+            return List.of(HEX.get("GN"), HEX.get("YE"));
+        }
+        return java.util.Arrays.stream(code.split("/")).map(HEX::get).filter(java.util.Objects::nonNull)
+                .toList();
+    }
+
+    /** The code of a colour word, such as RD for "red". */
+    public static Optional<String> of(String word) {
+        return NAMES.entrySet().stream().filter(e -> e.getValue().equals(word)).map(Map.Entry::getKey)
+                .findFirst();
+    }
+}

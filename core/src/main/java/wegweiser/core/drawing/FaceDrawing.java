@@ -1,0 +1,132 @@
+package wegweiser.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import wegweiser.core.catalog.ColourCode;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Contact;
+import wegweiser.core.catalog.Outline;
+import wegweiser.core.catalog.Side;
+
+/** Draws a connector at true size from the mating face or the wiring side. O(contacts). */
+public final class FaceDrawing {
+    private FaceDrawing() {}
+
+    /**
+     * What to show at the contacts.
+     *
+     * @param wires contact to colour code of the wire that goes there
+     * @param lit contacts to point at
+     */
+    public record Marks(Map<String, String> wires, Set<String> lit) {
+        public static final Marks NONE = new Marks(Map.of(), Set.of());
+    }
+
+    /** The picture of a connector from one side. */
+    public static Drawing of(ConnectorType type, Side side, Marks marks) {
+        List<Drawing.Shape> shapes = new ArrayList<>();
+        Outline outline = type.outline();
+        double w = outline.widthMm();
+        double h = outline.heightMm();
+        body(outline, shapes);
+        double pitch = type.pitchMm();
+        for (Contact contact : type.seenFrom(side)) {
+            contact(contact, outline, pitch, marks, shapes);
+        }
+        double margin = 0.6;
+        return new Drawing(-w / 2 - margin, -h / 2 - margin, w + 2 * margin, h + 2 * margin, shapes);
+    }
+
+    private static void body(Outline outline, List<Drawing.Shape> shapes) {
+        double w = outline.widthMm();
+        double h = outline.heightMm();
+        switch (outline) {
+            case Outline.Tapered _ -> {
+                double in = Math.min(1.6, w / 10);
+                shapes.add(new Drawing.Polygon(Drawing.Role.BODY, "",
+                        List.of(-w / 2, -h / 2, w / 2, -h / 2, w / 2 - in, h / 2,
+                                -w / 2 + in, h / 2)));
+            }
+            case Outline.Box box -> {
+                shapes.add(new Drawing.Box(Drawing.Role.BODY, "", -w / 2, -h / 2, w, h, 0.5));
+                double keyY = box.key() == Outline.Key.TOP ? -h / 2 : h / 2 - 0.9;
+                if (box.key() != Outline.Key.NONE) {
+                    shapes.add(new Drawing.Box(Drawing.Role.KEY, "", -2.25, keyY, 4.5, 0.9, 0));
+                }
+            }
+            case Outline.Round round -> {
+                shapes.add(new Drawing.Circle(Drawing.Role.BODY, "", 0, 0, w / 2));
+                if (round.keyed()) {
+                    shapes.add(new Drawing.Box(Drawing.Role.KEY, "", -w / 16, -h / 2, w / 8, h / 12, 0));
+                }
+            }
+            case Outline.Latched _ -> {
+                shapes.add(new Drawing.Box(Drawing.Role.BODY, "", -w / 2, -h / 2, w, h, 0.4));
+                shapes.add(new Drawing.Box(Drawing.Role.CABLE, "", -w / 4, h / 2 - 2.6, w / 2, 2.6, 0.3));
+            }
+            case Outline.Axial _ ->
+                shapes.add(new Drawing.Box(Drawing.Role.BODY, "", -w / 2, -h / 2, w, h, w / 2));
+        }
+    }
+
+    private static void contact(Contact contact, Outline outline, double pitch, Marks marks,
+            List<Drawing.Shape> shapes) {
+        boolean lit = marks.lit().contains(contact.id());
+        String wire = marks.wires().get(contact.id());
+        Drawing.Role role = lit
+                ? Drawing.Role.CONTACT_LIT
+                : wire != null
+                        ? Drawing.Role.CONTACT_USED
+                        : marks.wires().isEmpty()
+                                ? Drawing.Role.CONTACT
+                                : Drawing.Role.CONTACT_DIM;
+        double x = contact.xMm();
+        double y = contact.yMm();
+        double halfWidth;
+        double halfHeight;
+        switch (outline) {
+            case Outline.Latched _ -> {
+                halfWidth = pitch * 0.42;
+                halfHeight = 1.6;
+                shapes.add(new Drawing.Box(role, contact.id(), x - halfWidth, y - halfHeight, 2 * halfWidth,
+                        2 * halfHeight, 0.1));
+            }
+            case Outline.Axial axial -> {
+                halfWidth = axial.widthMm() * 0.42;
+                halfHeight = pitch * 0.4;
+                shapes.add(new Drawing.Box(role, contact.id(), x - halfWidth, y - halfHeight, 2 * halfWidth,
+                        2 * halfHeight,
+                        halfHeight / 2));
+            }
+            default -> {
+                halfWidth = contact.isShell() ? 1.1 : pitch * 0.4;
+                halfHeight = contact.isShell() ? 0.45 : halfWidth;
+                if (contact.isShell()) {
+                    shapes.add(new Drawing.Box(role, contact.id(), x - halfWidth, y - halfHeight,
+                            2 * halfWidth, 2 * halfHeight, 0.3));
+                } else {
+                    shapes.add(new Drawing.Circle(role, contact.id(), x, y, halfWidth));
+                }
+            }
+        }
+        if (wire != null) {
+            List<String> hex = ColourCode.hex(wire);
+            if (!hex.isEmpty()) {
+                double band = halfHeight * 0.62;
+                shapes.add(new Drawing.Swatch(Drawing.Role.WIRE, contact.id(), x - halfWidth * 0.78,
+                        y + halfHeight * 0.2,
+                        halfWidth * 1.56, band, hex.getFirst()));
+                if (hex.size() > 1) {
+                    shapes.add(new Drawing.Swatch(Drawing.Role.STRIPE, contact.id(), x - halfWidth * 0.78,
+                            y + halfHeight * 0.2 + band / 3, halfWidth * 1.56, band / 3, hex.get(1)));
+                }
+            }
+        }
+        String text = contact.isShell() ? "sh" : contact.id();
+        double size = Math.min(halfHeight * 1.1, 3.4 * halfWidth / Math.max(2, text.length()));
+        shapes.add(new Drawing.Label(lit ? Drawing.Role.NUMBER_LIT : Drawing.Role.NUMBER, contact.id(), x,
+                wire == null ? y : y - halfHeight * 0.32, contact.isShell() ? 0.7 : size, text));
+    }
+}

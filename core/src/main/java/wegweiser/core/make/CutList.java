@@ -1,0 +1,64 @@
+package wegweiser.core.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.words.Words;
+
+/** How long to cut the cable, item by item, in mm. */
+public record CutList(List<Item> items) {
+    /** Share of the run that is left slack at each end, so that a stiff cable does not pull at its plug. */
+    private static final double SLACK = 0.05;
+    /** Kept for cutting off a bad end and terminating it again. */
+    private static final double RETERMINATION_MM = 75;
+
+    /** One part of the length. */
+    public record Item(String words, double mm) {}
+
+    public CutList {
+        items = List.copyOf(items);
+    }
+
+    /** The cut list of a job; empty when the job has no length yet. */
+    public static Optional<CutList> of(Job job) {
+        if (job.cable().lengthMm().isEmpty()) {
+            return Optional.empty();
+        }
+        double run = job.cable().lengthMm().getAsDouble();
+        List<Item> items = new ArrayList<>();
+        items.add(new Item(Words.say("cut.run"), run));
+        items.add(new Item(Words.say("cut.slack"), round(2 * SLACK * run)));
+        for (End end : job.ends()) {
+            double strip = Catalogue.of(job).of(end).map(CutList::sheathMm).orElse(20.0);
+            items.add(new Item(Words.say("cut.strip", end.name()), strip));
+        }
+        items.add(new Item(Words.say("cut.reserve"), job.ends().size() * RETERMINATION_MM));
+        return Optional.of(new CutList(items));
+    }
+
+    private static double round(double mm) {
+        return Math.ceil(mm / 5) * 5;
+    }
+
+    /** How much sheath comes off at a connector, in mm. */
+    public static double sheathMm(ConnectorType type) {
+        return switch (type.termination()) {
+            case SOLDER_CUP -> 22;
+            case CRIMP -> 25;
+            case RIBBON -> 0;
+            case CIRCULAR_DISPLACEMENT -> 18;
+            case MODULAR -> 12;
+            case JACK_SOLDER -> 15;
+            case SCREW -> 30;
+            case BARE -> 40;
+        };
+    }
+
+    public double totalMm() {
+        return items.stream().mapToDouble(Item::mm).sum();
+    }
+}

@@ -1,0 +1,102 @@
+package wegweiser.core.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import wegweiser.core.catalog.Cables;
+import wegweiser.core.catalog.CableStock;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.electrical.Copper;
+import wegweiser.core.electrical.SerialLine;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
+
+/** What to lay out on the bench, and what the finished cable will measure. */
+public final class Materials {
+    private Materials() {}
+
+    /** A part and how many of it. */
+    public record Item(String words, int count) {}
+
+    /** A figure with its unit, in words. */
+    public record Figure(String words, String value) {}
+
+    /** Connectors, hoods, sleeves and components of a job. */
+    public static List<Item> parts(Job job) {
+        List<Item> items = new ArrayList<>();
+        for (End end : job.ends()) {
+            ConnectorType type = Catalogue.of(job).of(end).orElse(null);
+            if (type == null) {
+                continue;
+            }
+            items.add(new Item(Words.say("part.connector", type.title(), end.name()), 1));
+            int joints = used(job, end).size();
+            switch (type.termination()) {
+                case SOLDER_CUP -> {
+                    items.add(new Item(Words.say("part.hood", Words.number(type.ratings().entryMaxMm())), 1));
+                    items.add(new Item(Words.say("part.sleeve"), joints));
+                }
+                case MODULAR -> items.add(new Item(Words.say("part.boot"), 1));
+                case CRIMP -> items.add(new Item(Words.say("part.contact"), joints));
+                case SCREW -> items.add(new Item(Words.say("part.ferrule"), joints));
+                case RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, BARE -> {
+                }
+            }
+        }
+        for (Link link : job.links()) {
+            link.part().filter(p -> p.kind() == PartKind.RESISTOR || p.kind() == PartKind.DIODE
+                    || p.kind() == PartKind.CAPACITOR).ifPresent(p -> items.add(new Item(partWords(p), 1)));
+        }
+        return items;
+    }
+
+    private static String partWords(Part part) {
+        return part.kind() == PartKind.RESISTOR
+                ? Words.say("part.resistor", Words.number(part.ohms().orElse(0)))
+                : Words.say(part.kind() == PartKind.DIODE ? "part.diode" : "part.capacitor");
+    }
+
+    /** Resistance, capacitance and reach of the chosen cable; empty until a cable and a length are chosen. */
+    public static List<Figure> electrical(Job job) {
+        CableStock cable = job.cable().stock().flatMap(Cables::find).orElse(null);
+        if (cable == null || job.cable().lengthMm().isEmpty()) {
+            return List.of();
+        }
+        double length = job.cable().lengthMm().getAsDouble();
+        List<Figure> figures = new ArrayList<>();
+        figures.add(new Figure(Words.say("figure.loop"),
+                Words.number(Copper.loopOhms(cable.awg(), cable.stranded(), length)) + " Ω"));
+        boolean serial = job.ends().stream().flatMap(e -> e.pinout().stream())
+                .anyMatch(r -> r.level().map("rs232"::equals).orElse(false));
+        if (cable.pfPerMetre() > 0 && serial) {
+            figures.add(new Figure(Words.say("figure.capacitance", Math.round(SerialLine.MOST_PICOFARADS)),
+                    Math.round(SerialLine.picofarads(cable, length)) + " pF"));
+            figures.add(new Figure(Words.say("figure.longest"),
+                    Math.round(SerialLine.longestMetres(cable)) + " m"));
+        }
+        double amps = job.ends().stream().flatMap(e -> e.pinout().stream())
+                .filter(r -> r.direction().map(d -> d == Direction.SUPPLY_IN).orElse(false))
+                .mapToDouble(r -> r.amps().orElse(0)).max().orElse(0);
+        if (amps > 0) {
+            figures.add(new Figure(Words.say("figure.drop", Words.number(amps)),
+                    Words.number(Copper.dropVolts(amps, cable.awg(), cable.stranded(), length)) + " V"));
+        }
+        return figures;
+    }
+
+    /** Terminals of a job that a wire goes to, at one end. */
+    private static List<Terminal> used(Job job, End end) {
+        return job.links().stream()
+                .flatMap(l -> Stream.concat(Stream.of(l.from()), l.to().stream()))
+                .filter(t -> t.end().equals(end.name()))
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,64 @@
+package wegweiser.core.model;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One termination of the cable.
+ *
+ * @param connector catalogue id of the connector on the cable
+ * @param port catalogue id of the device's own connector, when it is known
+ */
+public record End(String name, String device, Optional<Role> role, String connector, Optional<String> port,
+        List<PinRow> pinout, List<PortReading> portReadings, Extra extra) {
+    /** The connector id of an end without a connector. */
+    public static final String LEADS = "leads";
+
+    public End {
+        pinout = List.copyOf(pinout);
+        portReadings = List.copyOf(portReadings);
+    }
+
+    public static End of(String name, String device, String connector, List<PinRow> pinout) {
+        return new End(name, device, Optional.empty(), connector, Optional.empty(), pinout, List.of(),
+                Extra.NONE);
+    }
+
+    /** The pinout row of a contact, if there is one. */
+    public Optional<PinRow> row(String contact) {
+        return pinout.stream().filter(r -> r.contact().equals(contact)).findFirst();
+    }
+
+    public Terminal terminal(String contact) {
+        return new Terminal(name, contact);
+    }
+
+    public End withRole(Optional<Role> newRole) {
+        return new End(name, device, newRole, connector, port, pinout, portReadings, extra);
+    }
+
+    public End withConnector(String newConnector) {
+        return new End(name, device, role, newConnector, port, pinout, portReadings, extra);
+    }
+
+    public End withDevice(String newDevice) {
+        return new End(name, newDevice, role, connector, port, pinout, portReadings, extra);
+    }
+
+    public End withPinout(List<PinRow> newPinout) {
+        return new End(name, device, role, connector, port, newPinout, portReadings, extra);
+    }
+
+    /** This end with the row of the same contact replaced, or the row added where there was none. */
+    public End withRow(PinRow row) {
+        boolean known = pinout.stream().anyMatch(r -> r.contact().equals(row.contact()));
+        List<PinRow> rows = new java.util.ArrayList<>(pinout);
+        if (known) {
+            rows.replaceAll(r -> r.contact().equals(row.contact()) ? row : r);
+        } else {
+            rows.add(row);
+            rows.sort(java.util.Comparator.comparing(PinRow::contact, ContactOrder.PRINTED));
+        }
+        return withPinout(rows);
+    }
+}

@@ -1,0 +1,122 @@
+package wegweiser.core.model;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Everything about one cable. Nets, evidence, findings, steps and plans are not here: they are derived.
+ *
+ * @param version of the file it came from; a newer one than this program writes makes the job read-only
+ * @param connectors the job's own connector descriptions, as plain values
+ * @param waivers findings that stand for a written reason
+ * @param done keys of the bench steps that are ticked
+ * @param setAside readings of an earlier cable or state
+ */
+public record Job(int version, String title, List<End> ends, CableUse cable, List<Link> links,
+        List<Reading> readings, List<OwnConnector> connectors, List<Waiver> waivers, List<String> done,
+        List<SetAside> setAside, Extra extra) {
+    /** The version of the job file that this program reads and writes. */
+    public static final int VERSION = 1;
+
+    public Job {
+        ends = List.copyOf(ends);
+        links = List.copyOf(links);
+        readings = List.copyOf(readings);
+        connectors = List.copyOf(connectors);
+        waivers = List.copyOf(waivers);
+        done = List.copyOf(done);
+        setAside = List.copyOf(setAside);
+    }
+
+    public static Job of(String title, List<End> ends, List<Link> links, List<Reading> readings) {
+        return new Job(VERSION, title, ends, CableUse.NONE, links, readings, List.of(), List.of(), List.of(),
+                List.of(), Extra.NONE);
+    }
+
+    public Optional<End> end(String name) {
+        return ends.stream().filter(e -> e.name().equals(name)).findFirst();
+    }
+
+    /** The pinout row at a terminal, if there is one. */
+    public Optional<PinRow> row(Terminal terminal) {
+        return end(terminal.end()).flatMap(e -> e.row(terminal.contact()));
+    }
+
+    /** Whether the file was written by a newer program. */
+    public boolean isReadOnly() {
+        return version > VERSION;
+    }
+
+    /** Every terminal that links or readings name, in the order of their first mention. */
+    public Set<Terminal> mentioned() {
+        Set<Terminal> found = new LinkedHashSet<>();
+        for (Link link : links) {
+            found.add(link.from());
+            link.to().ifPresent(found::add);
+        }
+        for (Reading reading : readings) {
+            found.addAll(reading.red());
+            found.addAll(reading.black());
+        }
+        return found;
+    }
+
+    public Job withTitle(String newTitle) {
+        return new Job(version, newTitle, ends, cable, links, readings, connectors, waivers, done, setAside,
+                extra);
+    }
+
+    public Job withEnds(List<End> newEnds) {
+        return new Job(version, title, newEnds, cable, links, readings, connectors, waivers, done, setAside,
+                extra);
+    }
+
+    /** This job with the end of the same name replaced. */
+    public Job withEnd(End end) {
+        return withEnds(ends.stream().map(e -> e.name().equals(end.name()) ? end : e).toList());
+    }
+
+    public Job withCable(CableUse newCable) {
+        return new Job(version, title, ends, newCable, links, readings, connectors, waivers, done, setAside,
+                extra);
+    }
+
+    public Job withLinks(List<Link> newLinks) {
+        return new Job(version, title, ends, cable, newLinks, readings, connectors, waivers, done, setAside,
+                extra);
+    }
+
+    public Job withReadings(List<Reading> newReadings) {
+        return new Job(version, title, ends, cable, links, newReadings, connectors, waivers, done, setAside,
+                extra);
+    }
+
+    public Job withReading(Reading reading) {
+        List<Reading> more = new ArrayList<>(readings);
+        more.add(reading);
+        return withReadings(more);
+    }
+
+    public Job withWaivers(List<Waiver> newWaivers) {
+        return new Job(version, title, ends, cable, links, readings, connectors, newWaivers, done, setAside,
+                extra);
+    }
+
+    public Job withDone(List<String> newDone) {
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, newDone, setAside,
+                extra);
+    }
+
+    /** This job with no readings of its own; those it had are kept under the reason given. */
+    public Job withReadingsSetAside(String why) {
+        if (readings.isEmpty()) {
+            return this;
+        }
+        List<SetAside> kept = new ArrayList<>(setAside);
+        kept.add(new SetAside(why, readings));
+        return new Job(version, title, ends, cable, links, List.of(), connectors, waivers, done, kept, extra);
+    }
+}

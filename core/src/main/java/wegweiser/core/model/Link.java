@@ -1,0 +1,59 @@
+package wegweiser.core.model;
+
+import java.util.Optional;
+
+/**
+ * One planned connection.
+ *
+ * @param to empty when the conductor is insulated at its far end
+ * @param conductor colour code of the wire, when it has been chosen
+ * @param why one sentence, when the link was proposed by the router
+ */
+public record Link(Terminal from, Optional<Terminal> to, Optional<String> conductor, Optional<Part> part,
+        Optional<String> why, Extra extra) {
+    public static Link of(Terminal from, Terminal to) {
+        return new Link(from, Optional.of(to), Optional.empty(), Optional.empty(), Optional.empty(),
+                Extra.NONE);
+    }
+
+    public static Link of(String from, String to) {
+        return of(Terminal.parse(from), Terminal.parse(to));
+    }
+
+    /** Whether this link is meant to conduct like a wire. */
+    public boolean isCopper() {
+        return to.isPresent() && part.map(p -> p.kind() == PartKind.JUMPER).orElse(true);
+    }
+
+    /** Whether the part of this link is of the given kind. */
+    public boolean is(PartKind kind) {
+        return part.map(p -> p.kind() == kind).orElse(false);
+    }
+
+    /** Whether both terminals belong to the same end. */
+    public boolean isWithinOneEnd() {
+        return to.map(t -> t.end().equals(from.end())).orElse(false);
+    }
+
+    public boolean touches(Terminal terminal) {
+        return from.equals(terminal) || to.map(terminal::equals).orElse(false);
+    }
+
+    /** Whether this link runs between these two, in either order. */
+    public boolean joins(Terminal a, Terminal b) {
+        return to.isPresent()
+                && (from.equals(a) && to.get().equals(b) || from.equals(b) && to.get().equals(a));
+    }
+
+    public Link withConductor(Optional<String> newConductor) {
+        return new Link(from, to, newConductor, part, why, extra);
+    }
+
+    public Link withPart(Part newPart) {
+        return new Link(from, to, conductor, Optional.of(newPart), why, extra);
+    }
+
+    public Link withWhy(String newWhy) {
+        return new Link(from, to, conductor, part, Optional.of(newWhy), extra);
+    }
+}

@@ -1,0 +1,17 @@
+package wegweiser.core.model;
+
+import java.util.List;
+
+/**
+ * A connector that a job brings along: rows of contact ids on a grid, as on its mating face.
+ *
+ * @param rows contact ids, row by row from the top; an empty id leaves a gap
+ * @param pitchMm distance of neighbouring contacts and of rows, in mm
+ * @param shell whether the shell is a terminal of its own
+ */
+public record OwnConnector(String id, String title, List<List<String>> rows, double pitchMm, boolean shell,
+        Extra extra) {
+    public OwnConnector {
+        rows = rows.stream().map(List::copyOf).toList();
+    }
+}

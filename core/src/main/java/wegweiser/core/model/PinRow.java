@@ -1,0 +1,60 @@
+package wegweiser.core.model;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * One row of a pinout.
+ *
+ * @param name as printed
+ * @param signal the canonical signal, when it was given
+ * @param direction as seen from this device, when it was given
+ * @param level electrical level word, such as {@code rs232}
+ * @param volts nominal supply voltage in V
+ * @param amps current in A that a supply contact gives or takes
+ * @param pair name of the differential pair this contact belongs to
+ */
+public record PinRow(String contact, Optional<String> name, Optional<String> signal,
+        Optional<Direction> direction,
+        Optional<String> level, OptionalDouble volts, OptionalDouble amps, Optional<String> pair,
+        List<PinSource> sources, Extra extra) {
+    public PinRow {
+        sources = List.copyOf(sources);
+    }
+
+    /** A row with a signal, direction and level and nothing else. */
+    public static PinRow of(String contact, String signal, Direction direction, String level) {
+        return new PinRow(contact, Optional.empty(), Optional.of(signal), Optional.of(direction),
+                level.isEmpty() ? Optional.empty() : Optional.of(level), OptionalDouble.empty(),
+                OptionalDouble.empty(), Optional.empty(), List.of(), Extra.NONE);
+    }
+
+    /** What to call this row on screen: the signal, else the printed name, else nothing. */
+    public String label() {
+        return signal.or(() -> name).orElse("");
+    }
+
+    public PinRow withDirection(Direction newDirection) {
+        return new PinRow(contact, name, signal, Optional.of(newDirection), level, volts, amps, pair, sources,
+                extra);
+    }
+
+    public PinRow withSignal(String newSignal) {
+        return new PinRow(contact, name, Optional.of(newSignal), direction, level, volts, amps, pair, sources,
+                extra);
+    }
+
+    public PinRow withLevel(Optional<String> newLevel) {
+        return new PinRow(contact, name, signal, direction, newLevel, volts, amps, pair, sources, extra);
+    }
+
+    public PinRow withSupply(double newVolts, double newAmps) {
+        return new PinRow(contact, name, signal, direction, level, OptionalDouble.of(newVolts),
+                OptionalDouble.of(newAmps), pair, sources, extra);
+    }
+
+    public PinRow withSources(List<PinSource> newSources) {
+        return new PinRow(contact, name, signal, direction, level, volts, amps, pair, newSources, extra);
+    }
+}

@@ -1,0 +1,35 @@
+package wegweiser.core.model;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A touch with its result.
+ *
+ * @param at ISO 8601 time, when it was noted
+ */
+public record Reading(Mode mode, Touch touch, Outcome outcome, Optional<String> at, Extra extra) {
+    public static Reading of(Mode mode, Touch touch, Outcome outcome) {
+        return new Reading(mode, touch, outcome, Optional.empty(), Extra.NONE);
+    }
+
+    public static Reading beep(String red, String black) {
+        return of(Mode.CONTINUITY, Touch.of(Terminal.parse(red), Terminal.parse(black)), Outcome.BEEP);
+    }
+
+    public static Reading silent(String red, String black) {
+        return of(Mode.CONTINUITY, Touch.of(Terminal.parse(red), Terminal.parse(black)), Outcome.SILENT);
+    }
+
+    public List<Terminal> red() {
+        return touch.red();
+    }
+
+    public List<Terminal> black() {
+        return touch.black();
+    }
+
+    public Reading at(String time) {
+        return new Reading(mode, touch, outcome, Optional.of(time), extra);
+    }
+}

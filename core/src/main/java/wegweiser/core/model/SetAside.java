@@ -1,0 +1,10 @@
+package wegweiser.core.model;
+
+import java.util.List;
+
+/** Readings that no longer describe the cable in hand, kept with the reason why. */
+public record SetAside(String why, List<Reading> readings) {
+    public SetAside {
+        readings = List.copyOf(readings);
+    }
+}

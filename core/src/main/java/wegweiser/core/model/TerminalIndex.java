@@ -1,0 +1,60 @@
+package wegweiser.core.model;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Terminals numbered from 0, so that relations between them fit into arrays and bit sets. */
+public final class TerminalIndex {
+    private final List<Terminal> terminals;
+    private final Map<Terminal, Integer> numbers;
+
+    public TerminalIndex(List<Terminal> terminals) {
+        this.terminals = List.copyOf(terminals);
+        this.numbers = HashMap.newHashMap(terminals.size());
+        for (int i = 0; i < this.terminals.size(); i++) {
+            numbers.put(this.terminals.get(i), i);
+        }
+        if (numbers.size() != this.terminals.size()) {
+            throw new IllegalArgumentException("a terminal is listed twice");
+        }
+    }
+
+    public int size() {
+        return terminals.size();
+    }
+
+    public List<Terminal> terminals() {
+        return terminals;
+    }
+
+    public Terminal get(int number) {
+        return terminals.get(number);
+    }
+
+    public boolean contains(Terminal terminal) {
+        return numbers.containsKey(terminal);
+    }
+
+    /**
+     * The number of a terminal.
+     *
+     * @throws IllegalArgumentException naming the terminal when it is not listed
+     */
+    public int of(Terminal terminal) {
+        Integer number = numbers.get(terminal);
+        if (number == null) {
+            throw new IllegalArgumentException("no terminal " + terminal + " here");
+        }
+        return number;
+    }
+
+    /** Numbers of several terminals, in their order. */
+    public int[] of(List<Terminal> several) {
+        int[] found = new int[several.size()];
+        for (int i = 0; i < found.length; i++) {
+            found[i] = of(several.get(i));
+        }
+        return found;
+    }
+}

@@ -1,0 +1,185 @@
+package wegweiser.core.prove;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.wiring.EndChange;
+import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Recogniser;
+import wegweiser.core.wiring.Wiring;
+import wegweiser.core.words.Words;
+
+/**
+ * Looks for the shortest story that explains the difference between plan and measurement. Each typical mistake
+ * predicts a wiring; it is scored by the share of the deviating pairs it predicts, less the pairs it predicts
+ * against what was measured, and among equals the commoner mistake wins. O(mistakes x terminals²).
+ */
+public final class Diagnosis {
+    private static final double WORTH_TELLING = 0.3;
+
+    private final Job job;
+    private final Nets planned;
+    private final Evidence evidence;
+    private final List<Scored> found = new ArrayList<>();
+
+    private record Scored(Explanation explanation, double rank) {}
+
+    private Diagnosis(Job job, Evidence evidence) {
+        this.job = job;
+        this.evidence = evidence;
+        this.planned = new Nets(evidence.index(), Nets.of(evidence.index(), job.links()).labels());
+    }
+
+    /** Explanations, the best first; empty when nothing deviates from the plan. */
+    public static List<Explanation> of(Job job, Evidence evidence, List<Fault> faults) {
+        if (faults.isEmpty()) {
+            return List.of();
+        }
+        Diagnosis diagnosis = new Diagnosis(job, evidence);
+        diagnosis.endChanges();
+        diagnosis.otherSchemes();
+        diagnosis.singleFaults(faults);
+        diagnosis.found.sort(Comparator.comparingDouble(Scored::rank).reversed());
+        return diagnosis.found.stream().map(Scored::explanation).distinct().limit(6).toList();
+    }
+
+    private void endChanges() {
+        for (End end : job.ends()) {
+            ConnectorType type = Catalogue.of(job).of(end).orElse(null);
+            if (type == null) {
+                continue;
+            }
+            for (EndChange change : EndChange.all(type)) {
+                Nets predicted = change.applyTo(planned, end.name());
+                double explains = explains(predicted);
+                if (explains < WORTH_TELLING) {
+                    continue;
+                }
+                int joints = (int) type.pinIds().stream()
+                        .filter(id -> !id.equals(change.takes().get(id)))
+                        .filter(id -> isUsed(end, id) || isUsed(end, change.takes().getOrDefault(id, id)))
+                        .count();
+                String text = Words.say("diagnosis." + change.kind().id(), end.name(),
+                        Words.list(change.what()), type.title());
+                add(change.kind().id(), end.name(), text, explains, repair(end, change, type), joints,
+                        0.001 * Math.log(1 + change.weight()));
+            }
+        }
+    }
+
+    private boolean isUsed(End end, String contact) {
+        Terminal terminal = end.terminal(contact);
+        return planned.index().contains(terminal) && planned.netOf(terminal).size() > 1;
+    }
+
+    private List<String> repair(End end, EndChange change, ConnectorType type) {
+        return switch (change.kind()) {
+            case SWAPPED ->
+                List.of(Words.say("repair.swap", end.name(), change.what().get(0), change.what().get(1)));
+            case COLOUR_STANDARD -> List.of(Words.say("repair.replug", end.name()));
+            case MIRRORED, SHIFTED, ROWS_SWAPPED, RIBBON_FOR_NUMBER, TWIST ->
+                List.of(Words.say("repair.redo", end.name(), type.title()));
+        };
+    }
+
+    /** Crossed where straight was planned, or straight where crossed was. */
+    private void otherSchemes() {
+        if (job.ends().size() != 2) {
+            return;
+        }
+        End a = job.ends().get(0);
+        End b = job.ends().get(1);
+        Catalogue catalogue = Catalogue.of(job);
+        String familyA = catalogue.of(a).map(ConnectorType::family).orElse("");
+        String familyB = catalogue.of(b).map(ConnectorType::family).orElse("");
+        Wiring plan = Wiring.between(planned, a.name(), b.name());
+        boolean planStraight = isStraight(plan);
+        for (Recogniser.Candidate candidate : Recogniser.candidates(familyA, familyB)) {
+            boolean straight = candidate.named().id().startsWith("straight");
+            boolean crossed = candidate.named().id().startsWith("crossed");
+            if (planStraight == straight || !straight && !crossed) {
+                continue;
+            }
+            double explains = explains(netsOf(candidate.wiring(), a.name(), b.name()));
+            if (explains >= WORTH_TELLING) {
+                String kind = straight ? "straight-instead" : "crossed-instead";
+                add(kind, "", Words.say("diagnosis." + kind, candidate.named().title()), explains,
+                        List.of(Words.say("repair.crossing")), 2 * plan.nets().size() / 3, 0.002);
+            }
+        }
+    }
+
+    private static boolean isStraight(Wiring wiring) {
+        return !wiring.nets().isEmpty() && wiring.nets().stream().allMatch(n -> n.near().equals(n.far()));
+    }
+
+    private Nets netsOf(Wiring wiring, String a, String b) {
+        List<wegweiser.core.model.Link> links = new ArrayList<>();
+        for (Wiring.Net net : wiring.nets()) {
+            List<Terminal> members = new ArrayList<>();
+            net.near().forEach(c -> members.add(new Terminal(a, c)));
+            net.far().forEach(c -> members.add(new Terminal(b, c)));
+            for (int k = 1; k < members.size(); k++) {
+                links.add(wegweiser.core.model.Link.of(members.getFirst(), members.get(k)));
+            }
+        }
+        return Nets.of(evidence.index(), links);
+    }
+
+    private void singleFaults(List<Fault> faults) {
+        double each = 1.0 / faults.size();
+        for (Fault fault : faults) {
+            Terminal a = fault.terminals().get(0);
+            Terminal b = fault.terminals().get(1);
+            String kind = switch (fault.kind()) {
+                case OPEN -> "open";
+                case SHORT, PART_UNPLANNED -> "short";
+                case STRAND_LEFT -> "strand-left";
+                case PART_REVERSED -> "part-reversed";
+                case PART_MISSING, PART_WRONG -> "open";
+            };
+            String end = a.end().equals(b.end()) ? a.end() : "";
+            String key = fault.kind().id();
+            add(kind, end, Words.say("diagnosis." + key, a, b), each,
+                    List.of(Words.say("repair." + key, a, b)), 1,
+                    0.0015 - 0.0001 * found.size() % 10);
+        }
+    }
+
+    private void add(String kind, String end, String text, double explains, List<String> repair, int joints,
+            double bonus) {
+        double rounded = Math.round(1000 * explains) / 1000.0;
+        found.add(new Scored(new Explanation(kind, end, text, rounded, repair, joints), explains + bonus));
+    }
+
+    /** Share of the pairs that deviate from the plan and are predicted, less those predicted against measurement. */
+    private double explains(Nets predicted) {
+        int deviating = 0;
+        int right = 0;
+        int wrong = 0;
+        int n = evidence.index().size();
+        for (int i = 0; i < n; i++) {
+            for (int j = i + 1; j < n; j++) {
+                boolean joined = evidence.isJoined(i, j);
+                if (!joined && !evidence.isApart(i, j)) {
+                    continue;
+                }
+                boolean plan = planned.labels()[i] == planned.labels()[j];
+                boolean predict = predicted.labels()[i] == predicted.labels()[j];
+                if (plan != joined) {
+                    deviating++;
+                    right += predict == joined ? 1 : 0;
+                } else if (predict != joined) {
+                    wrong++;
+                }
+            }
+        }
+        return deviating == 0 ? 0 : (right - wrong) / (double) deviating;
+    }
+}

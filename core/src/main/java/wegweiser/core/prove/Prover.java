@@ -1,0 +1,59 @@
+package wegweiser.core.prove;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.Tracer;
+
+/** Runs a test plan against a meter, and looks further where a test failed so that the fault can be explained. */
+public final class Prover {
+    private Prover() {}
+
+    /** The job with the readings of a whole proof: the open tests of the plan, and on failure a full trace. */
+    public static Job run(Job job, Fixture fixture, Tracer.Answers meter, long seed) {
+        TerminalIndex index = new TerminalIndex(Terminals.of(job));
+        List<Test> plan = TestPlan.of(job, fixture);
+        List<Reading> readings = new ArrayList<>(job.readings());
+        boolean failed = false;
+        for (Test test : plan) {
+            Evidence evidence = new Evidence(index, readings);
+            if (Verdict.state(evidence, test) == Verdict.State.OPEN) {
+                readings.add(Reading.of(test.mode(), test.touch(), meter.answer(test.touch(), test.mode())));
+            }
+            failed |= Verdict.state(new Evidence(index, readings), test) == Verdict.State.FAILED;
+        }
+        Job tested = job.withReadings(readings);
+        if (!failed) {
+            return tested;
+        }
+        Advisor advisor = new Advisor(tested, index, fixture, Goal.PROVE, CostModel.USUAL, seed);
+        Tracer.Run run = Tracer.run(tested, advisor, fixture, CostModel.USUAL, meter, 40 * index.size());
+        return tested.withReadings(complete(index, run.readings(), meter));
+    }
+
+    /** Touches one by one what is still unproved, so that a fault far from its plan is found as well. */
+    private static List<Reading> complete(TerminalIndex index, List<Reading> before, Tracer.Answers meter) {
+        List<Reading> readings = new ArrayList<>(before);
+        Evidence evidence = new Evidence(index, readings);
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                if (!evidence.isJoined(a, b) && !evidence.isApart(a, b)) {
+                    Touch touch = Touch.of(index.get(a), index.get(b));
+                    readings.add(Reading.of(Mode.CONTINUITY, touch, meter.answer(touch, Mode.CONTINUITY)));
+                    evidence = new Evidence(index, readings);
+                }
+            }
+        }
+        return readings;
+    }
+}

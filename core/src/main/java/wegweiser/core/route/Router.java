@@ -1,0 +1,181 @@
+package wegweiser.core.route;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wegweiser.core.catalog.Cables;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.Contact;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Extra;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Rules;
+import wegweiser.core.rules.Severity;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.Signals;
+import wegweiser.core.wiring.Nets;
+import wegweiser.core.words.Words;
+
+/**
+ * Proposes ways to join the ends of a job. Every scheme shares the joints that have no alternative; where
+ * several ways are usual (how much handshake, where the screen goes) each is a scheme of its own. The ones with
+ * fewest errors come first, then those with fewest warnings, then those that leave the least to chance.
+ */
+public final class Router {
+    private final Job job;
+    private final Match match;
+    private final boolean alike;
+
+    private Router(Job job) {
+        this.job = job;
+        this.match = Match.of(job);
+        this.alike = match.joints().stream()
+                .filter(j -> j.kind() == Match.Kind.DATA)
+                .anyMatch(j -> !j.from().signal().equals(j.to().signal()));
+    }
+
+    /** The schemes for a job, best first; the links that the job already has are not looked at. */
+    public static List<Scheme> schemes(Job job) {
+        Router router = new Router(job);
+        List<Scheme> found = router.isSerial() ? router.serial() : router.plain();
+        Map<Nets, Scheme> different = new LinkedHashMap<>();
+        for (Scheme scheme : found) {
+            different.putIfAbsent(Nets.planned(scheme.applyTo(job)), scheme);
+        }
+        List<Scheme> sorted = new ArrayList<>(different.values());
+        sorted.sort(Comparator.comparingLong(Scheme::errors)
+                .thenComparingLong(
+                        s -> s.findings().stream().filter(f -> f.severity() == Severity.WARNING).count()));
+        return List.copyOf(sorted);
+    }
+
+    private boolean isSerial() {
+        return Pin.of(job).stream().anyMatch(p -> Signals.HANDSHAKE.contains(p.signal()))
+                && job.ends().size() == 2;
+    }
+
+    private List<Scheme> serial() {
+        String way = Words.say(alike ? "scheme.crossed" : "scheme.straight");
+        Set<Match.Kind> all = EnumSet.allOf(Match.Kind.class);
+        Set<Match.Kind> noReady = EnumSet.complementOf(EnumSet.of(Match.Kind.READY));
+        Set<Match.Kind> dataOnly = EnumSet.complementOf(EnumSet.of(Match.Kind.READY, Match.Kind.REQUEST));
+        return List.of(scheme("full-handshake", way, all, true), scheme("request-clear", way, noReady, true),
+                scheme("handshake-looped", way, dataOnly, true), scheme("three-wires", way, dataOnly, false));
+    }
+
+    private List<Scheme> plain() {
+        List<Scheme> found = new ArrayList<>();
+        String way = Words.say(alike ? "scheme.crossed" : "scheme.straight");
+        Set<Match.Kind> all = EnumSet.allOf(Match.Kind.class);
+        found.add(scheme("direct", way, all, false));
+        for (int k = 0; k < Math.min(2, job.ends().size()); k++) {
+            screen(job.ends().get(k))
+                    .ifPresent(link -> found.add(withScreen(scheme("direct", way, all, false), List.of(link),
+                            "screen-at-" + link.from().end(),
+                            Words.say("scheme.screen-one", way, link.from().end()))));
+        }
+        if (job.ends().size() == 2) {
+            Optional<Link> a = screen(job.ends().get(0));
+            Optional<Link> b = screen(job.ends().get(1));
+            if (a.isPresent() && b.isPresent()) {
+                Link both = new Link(a.get().from(), Optional.of(b.get().from()), a.get().conductor(),
+                        Optional.empty(),
+                        Optional.of(Words.say("why.screen-both")), Extra.NONE);
+                found.add(withScreen(scheme("direct", way, all, false), List.of(both), "screen-at-both",
+                        Words.say("scheme.screen-both", way)));
+            }
+        }
+        return found;
+    }
+
+    private Scheme withScreen(Scheme base, List<Link> screen, String id, String title) {
+        List<Link> links = new ArrayList<>(base.links().stream().filter(l -> !isScreen(l)).toList());
+        links.addAll(screen);
+        return finished(id, title, base.why(), links);
+    }
+
+    private static boolean isScreen(Link link) {
+        return link.conductor().map("screen"::equals).orElse(false);
+    }
+
+    private Scheme scheme(String id, String way, Set<Match.Kind> kinds, boolean loops) {
+        List<Link> links = new ArrayList<>();
+        for (Match.Joint joint : match.joints()) {
+            if (kinds.contains(joint.kind()) && !joint.from().signal().equals("RI")
+                    || joint.kind() == Match.Kind.DATA) {
+                links.add(joint.link());
+            } else if (kinds.contains(joint.kind()) && !alike) {
+                links.add(joint.link());
+            }
+        }
+        if (loops) {
+            for (End end : job.ends()) {
+                links.addAll(loops(end, links));
+            }
+        }
+        screen(job.ends().getFirst()).ifPresent(links::add);
+        return finished(id, Words.say("scheme." + id + ".title", way), Words.say("scheme." + id + ".why"),
+                links);
+    }
+
+    private Scheme finished(String id, String title, String why, List<Link> links) {
+        Job planned = job.withLinks(Allocation.of(job, links));
+        List<Finding> findings = new ArrayList<>(match.refused());
+        findings.addAll(Rules.check(planned));
+        long conductors = Nets.planned(planned).joinedNets().stream()
+                .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1)
+                .count();
+        return new Scheme(id, title, why, planned.links(), findings, (int) conductors);
+    }
+
+    /** The screen of a screened cable, joined at one end and insulated at the others. */
+    private Optional<Link> screen(End end) {
+        boolean screened = job.cable().stock().flatMap(Cables::find).map(c -> c.isScreened()).orElse(false);
+        boolean shell = Catalogue.of(job).of(end).map(t -> t.has(Contact.SHELL)).orElse(false);
+        Optional<Terminal> at = shell
+                ? Optional.of(end.terminal(Contact.SHELL))
+                : Pin.of(end).stream().filter(p -> p.is(Direction.SHIELD)).map(Pin::terminal).findFirst();
+        return at.filter(_ -> screened)
+                .map(t -> new Link(t, Optional.empty(), Optional.of("screen"), Optional.empty(),
+                        Optional.of(Words.say("why.screen-one", end.name())), Extra.NONE));
+    }
+
+    /** Jumpers within an end for handshake inputs that nothing drives: CTS from RTS, DSR and DCD from DTR. */
+    private List<Link> loops(End end, List<Link> links) {
+        List<Link> found = new ArrayList<>();
+        List<Pin> pins = Pin.of(end);
+        for (String[] loop : new String[][]{{"RTS", "CTS"}, {"DTR", "DSR"}, {"DSR", "DCD"}}) {
+            Optional<Pin> from = pins.stream().filter(p -> p.signal().equals(loop[0])).findFirst();
+            Optional<Pin> to = pins.stream().filter(p -> p.signal().equals(loop[1]) && p.is(Direction.IN))
+                    .findFirst();
+            if (from.isEmpty() || to.isEmpty() || isJoined(links, to.get())
+                    || isJoined(found, to.get()) && !loop[1].equals("DSR")) {
+                continue;
+            }
+            boolean driver = from.get().is(Direction.OUT);
+            boolean served = isJoined(links, from.get()) || isJoined(found, from.get());
+            if (driver && !isJoined(links, from.get()) || !driver && served) {
+                found.add(Link.of(from.get().terminal(), to.get().terminal())
+                        .withPart(Part.of(PartKind.JUMPER))
+                        .withWhy(Words.say(driver ? "why.loop" : "why.follow", to.get().signal(),
+                                from.get().signal(), end.device())));
+            }
+        }
+        return found;
+    }
+
+    private static boolean isJoined(List<Link> links, Pin pin) {
+        return links.stream().anyMatch(l -> l.touches(pin.terminal()));
+    }
+}

@@ -1,0 +1,32 @@
+package wegweiser.core.route;
+
+import java.util.List;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.rules.Finding;
+
+/**
+ * One proposed set of links.
+ *
+ * @param id stable word, such as {@code full-handshake}
+ * @param why what it is good for, one sentence
+ * @param links each with its own reason
+ * @param findings what the rules say of a job with these links, and what could not be joined at all
+ * @param conductors how many conductors it takes
+ */
+public record Scheme(String id, String title, String why, List<Link> links, List<Finding> findings,
+        int conductors) {
+    public Scheme {
+        links = List.copyOf(links);
+        findings = List.copyOf(findings);
+    }
+
+    /** The job with this scheme as its plan. */
+    public Job applyTo(Job job) {
+        return job.withLinks(links);
+    }
+
+    public long errors() {
+        return findings.stream().filter(Finding::isError).count();
+    }
+}

@@ -1,0 +1,31 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.catalog.CableStock;
+import wegweiser.core.electrical.SerialLine;
+
+/** More capacitance on an RS-232 line than TIA-232-F allows, 2500 pF with the receiver. */
+final class Capacitance implements Rule {
+    @Override
+    public String id() {
+        return "capacitance";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        CableStock cable = bench.cable().orElse(null);
+        if (cable == null || bench.job().cable().lengthMm().isEmpty() || cable.pfPerMetre() == 0) {
+            return found;
+        }
+        boolean serial = bench.netsOfPins().stream()
+                .anyMatch(net -> net.size() > 1 && net.stream().anyMatch(p -> p.level().equals("rs232")));
+        double picofarads = SerialLine.picofarads(cable, bench.job().cable().lengthMm().getAsDouble());
+        if (serial && picofarads > SerialLine.MOST_PICOFARADS) {
+            found.add(Finding.of(id(), Severity.WARNING, List.of(), Math.round(picofarads),
+                    Math.round(SerialLine.MOST_PICOFARADS)));
+        }
+        return found;
+    }
+}

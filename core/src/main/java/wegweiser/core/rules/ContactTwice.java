@@ -1,0 +1,42 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import wegweiser.core.catalog.Termination;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
+
+/** Two conductors in a contact that takes one. */
+final class ContactTwice implements Rule {
+    @Override
+    public String id() {
+        return "contact-twice";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        Map<Terminal, Integer> wires = new LinkedHashMap<>();
+        for (Link link : bench.job().links()) {
+            if (!link.is(PartKind.CUT)) {
+                wires.merge(link.from(), 1, Integer::sum);
+                link.to().ifPresent(t -> wires.merge(t, 1, Integer::sum));
+            }
+        }
+        wires.forEach((terminal, count) -> {
+            Termination termination = bench.connector(terminal.end()).map(t -> t.termination())
+                    .orElse(Termination.BARE);
+            boolean takesOne = switch (termination) {
+                case RIBBON, MODULAR, CRIMP, CIRCULAR_DISPLACEMENT -> true;
+                case SOLDER_CUP, JACK_SOLDER, SCREW, BARE -> false;
+            };
+            if (count > 1 && takesOne) {
+                found.add(Finding.of(id(), Severity.WARNING, List.of(terminal), terminal, count));
+            }
+        });
+        return found;
+    }
+}

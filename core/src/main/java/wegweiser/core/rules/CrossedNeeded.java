@@ -1,0 +1,26 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.signals.Pin;
+
+/** Alike devices joined straight: transmit meets transmit. */
+final class CrossedNeeded implements Rule {
+    @Override
+    public String id() {
+        return "crossed-needed";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        for (List<Pin> net : bench.netsOfPins()) {
+            List<Pin> data = Crossing.sameName(net, "TXD");
+            if (data.size() > 1) {
+                Finding finding = Finding.of(id(), Severity.ERROR, Bench.terminals(data), Bench.words(data));
+                found.add(Crossing.fix(bench, data).map(finding::withFix).orElse(finding));
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,31 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.catalog.CableStock;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.model.End;
+import wegweiser.core.words.Words;
+
+/** A cable thicker than a connector or its hood lets in. */
+final class EntryTooLarge implements Rule {
+    @Override
+    public String id() {
+        return "entry-too-large";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        CableStock cable = bench.cable().orElse(null);
+        for (End end : cable == null ? List.<End>of() : bench.job().ends()) {
+            ConnectorType type = bench.connector(end.name()).orElse(null);
+            if (type != null && cable.diameterMm() > type.ratings().entryMaxMm()) {
+                found.add(Finding.of(id(), Severity.ERROR, List.of(), cable.title(),
+                        Words.number(cable.diameterMm()),
+                        type.title(), Words.number(type.ratings().entryMaxMm())));
+            }
+        }
+        return found;
+    }
+}

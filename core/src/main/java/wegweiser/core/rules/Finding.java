@@ -1,0 +1,43 @@
+package wegweiser.core.rules;
+
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.words.Words;
+
+/**
+ * One result of a rule.
+ *
+ * @param message one plain sentence
+ * @param remedy one plain sentence
+ * @param fix the remedy as an edit, where one click can apply it
+ */
+public record Finding(String rule, Severity severity, List<Terminal> terminals, String message, String remedy,
+        Optional<Fix> fix) {
+    public Finding {
+        terminals = List.copyOf(terminals);
+    }
+
+    /** A finding with the sentences of its rule, {@code rule.ID.message} and {@code rule.ID.remedy}. */
+    static Finding of(String rule, Severity severity, List<Terminal> terminals, Object... args) {
+        return new Finding(rule, severity, terminals, Words.say("rule." + rule + ".message", args),
+                Words.say("rule." + rule + ".remedy", args), Optional.empty());
+    }
+
+    /** The finding for a supply that no source of the right voltage feeds. */
+    public static Finding refusedSupply(Pin source, Pin sink) {
+        return of("supply-voltage", Severity.ERROR, List.of(source.terminal(), sink.terminal()),
+                source.words(),
+                Words.number(source.row().volts().orElse(Double.NaN)), sink.words(),
+                Words.number(sink.row().volts().orElse(Double.NaN)));
+    }
+
+    Finding withFix(Fix newFix) {
+        return new Finding(rule, severity, terminals, message, remedy, Optional.of(newFix));
+    }
+
+    public boolean isError() {
+        return severity == Severity.ERROR;
+    }
+}

@@ -1,0 +1,51 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.Signals;
+import wegweiser.core.words.Words;
+
+/** A device that may wait for CTS or DSR gets neither the partner’s line nor a loop. */
+final class HandshakeOpen implements Rule {
+    @Override
+    public String id() {
+        return "handshake-open";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        if (bench.job().links().isEmpty()) {
+            return found;
+        }
+        for (Pin pin : bench.pins()) {
+            boolean waits = pin.is(Direction.IN)
+                    && (pin.signal().equals("CTS") || pin.signal().equals("DSR"));
+            if (waits && !bench.isDriven(pin.terminal())) {
+                Finding finding = Finding.of(id(), Severity.WARNING, List.of(pin.terminal()),
+                        bench.job().end(pin.terminal().end()).orElseThrow().device(), pin.words());
+                found.add(loop(bench, pin).map(finding::withFix).orElse(finding));
+            }
+        }
+        return found;
+    }
+
+    private static Optional<Fix> loop(Bench bench, Pin waiting) {
+        String driver = Signals.partner(waiting.signal()).orElseThrow();
+        return bench.pins().stream()
+                .filter(p -> p.terminal().end().equals(waiting.terminal().end()) && p.signal().equals(driver)
+                        && p.is(Direction.OUT))
+                .findFirst()
+                .map(p -> new Fix(Words.say("fix.loop", p.terminal(), waiting.terminal()), job -> {
+                    List<Link> links = new ArrayList<>(job.links());
+                    links.add(Link.of(p.terminal(), waiting.terminal()).withPart(Part.of(PartKind.JUMPER)));
+                    return job.withLinks(links);
+                }));
+    }
+}

@@ -1,0 +1,26 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.signals.Pin;
+
+/** Two outputs on one net, unless all but one are open collectors. */
+final class OutToOut implements Rule {
+    @Override
+    public String id() {
+        return "out-to-out";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        for (List<Pin> net : bench.netsOfPins()) {
+            List<Pin> outs = net.stream().filter(Pin::drivesHard).toList();
+            if (outs.size() > 1) {
+                Finding finding = Finding.of(id(), Severity.ERROR, Bench.terminals(outs), Bench.words(outs));
+                found.add(Crossing.fix(bench, outs).map(finding::withFix).orElse(finding));
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,49 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import wegweiser.core.model.Job;
+
+/** All rules, and the check of a job against them. */
+public final class Rules {
+    private static final List<Rule> ALL = List.of(new ContactUnknown(), new OutToOut(), new CrossedNeeded(),
+            new StraightNeeded(), new SupplyToGround(), new SupplyToSupply(), new SupplyToSignal(),
+            new SupplyVoltage(),
+            new BudgetExceeded(), new LevelClash(), new LevelMarginal(), new PairCrossed(),
+            new NoCommonGround(),
+            new DoesNotMate(), new SourcesDisagree(), new PlanContradictsReading(), new TooFewConductors(),
+            new HandshakeOpen(), new InWithoutSource(), new ContactTwice(), new EntryTooLarge(),
+            new WireDoesNotFit(),
+            new PairSplit(), new SameColourTwice(), new Capacitance(), new ScreenFloating(),
+            new ScreenBothEnds(),
+            new DirectionGuessed(), new SourceSingle(), new SpareConductor());
+
+    private Rules() {}
+
+    public static List<Rule> all() {
+        return ALL;
+    }
+
+    /** Every finding of a job, errors first. Findings that a waiver covers are left in; see {@link #isWaived}. */
+    public static List<Finding> check(Job job) {
+        Bench bench = new Bench(job);
+        List<Finding> found = new ArrayList<>();
+        for (Rule rule : ALL) {
+            found.addAll(rule.check(bench));
+        }
+        found.sort(Comparator.comparing(Finding::severity));
+        return List.copyOf(found);
+    }
+
+    /** Whether the person gave a written reason for this finding. */
+    public static boolean isWaived(Job job, Finding finding) {
+        return job.waivers().stream()
+                .anyMatch(w -> w.rule().equals(finding.rule()) && w.terminals().equals(finding.terminals()));
+    }
+
+    /** Errors without a waiver: these keep the cable from being ready. */
+    public static List<Finding> blocking(Job job, List<Finding> findings) {
+        return findings.stream().filter(Finding::isError).filter(f -> !isWaived(job, f)).toList();
+    }
+}

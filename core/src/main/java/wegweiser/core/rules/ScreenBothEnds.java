@@ -1,0 +1,26 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.model.Link;
+
+/** A screen joined at both ends, where a ground loop can close. */
+final class ScreenBothEnds implements Rule {
+    @Override
+    public String id() {
+        return "screen-both-ends";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        for (Link link : bench.job().links()) {
+            if (ScreenLinks.isScreen(link) && link.isCopper() && !link.isWithinOneEnd()) {
+                found.add(Finding.of(id(), Severity.NOTE, List.of(link.from(), link.to().orElseThrow()),
+                        link.from(),
+                        link.to().orElseThrow()));
+            }
+        }
+        return found;
+    }
+}

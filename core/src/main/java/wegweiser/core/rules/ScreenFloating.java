@@ -1,0 +1,24 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.catalog.CableStock;
+
+/** A screened cable whose screen is joined at neither end. */
+final class ScreenFloating implements Rule {
+    @Override
+    public String id() {
+        return "screen-floating";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        CableStock cable = bench.cable().orElse(null);
+        if (cable != null && cable.isScreened() && !bench.job().links().isEmpty()
+                && !ScreenLinks.any(bench.job())) {
+            found.add(Finding.of(id(), Severity.WARNING, List.of(), cable.title()));
+        }
+        return found;
+    }
+}

@@ -1,0 +1,34 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.Link;
+import wegweiser.core.words.Words;
+
+/** Conductors without a signal, and what to do with them. */
+final class SpareConductor implements Rule {
+    @Override
+    public String id() {
+        return "spare-conductor";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        CableStock cable = bench.cable().orElse(null);
+        if (cable == null || bench.job().links().isEmpty()) {
+            return found;
+        }
+        List<String> used = bench.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
+                .toList();
+        List<String> spare = cable.conductors().stream().filter(c -> !used.contains(c)).toList();
+        if (!used.isEmpty() && !spare.isEmpty()) {
+            found.add(Finding.of(id(), Severity.NOTE, List.of(),
+                    Words.count(spare.size(), Words.say("conductor"), Words.say("conductors")),
+                    Words.list(spare)));
+        }
+        return found;
+    }
+}

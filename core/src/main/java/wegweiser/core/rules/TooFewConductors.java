@@ -1,0 +1,33 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.Terminal;
+
+/** More nets between the ends than the cable has conductors. */
+final class TooFewConductors implements Rule {
+    @Override
+    public String id() {
+        return "too-few-conductors";
+    }
+
+    @Override
+    public List<Finding> check(Bench bench) {
+        List<Finding> found = new ArrayList<>();
+        CableStock cable = bench.cable().orElse(null);
+        if (cable == null) {
+            return found;
+        }
+        long nets = bench.nets().joinedNets().stream()
+                .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1)
+                .filter(net -> !(cable.isScreened()
+                        && net.stream().allMatch(t -> t.contact().equals("shell"))))
+                .count();
+        if (nets > cable.conductors().size()) {
+            found.add(Finding.of(id(), Severity.ERROR, List.of(), nets, cable.title(),
+                    cable.conductors().size()));
+        }
+        return found;
+    }
+}

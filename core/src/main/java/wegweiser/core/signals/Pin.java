@@ -1,0 +1,94 @@
+package wegweiser.core.signals;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Role;
+import wegweiser.core.model.Terminal;
+
+/**
+ * A pinout row as the rules and the router see it: with a canonical signal, and a direction that was filled in
+ * where the row has none.
+ *
+ * @param guessed whether the direction was filled in from role or name
+ */
+public record Pin(Terminal terminal, PinRow row, String signal, Optional<Direction> direction,
+        boolean guessed) {
+    /** All pins of a job, end by end. */
+    public static List<Pin> of(Job job) {
+        List<Pin> pins = new ArrayList<>();
+        job.ends().forEach(end -> pins.addAll(of(end)));
+        return pins;
+    }
+
+    /** The pins of one end. */
+    public static List<Pin> of(End end) {
+        return end.pinout().stream().map(row -> of(end, row)).toList();
+    }
+
+    private static Pin of(End end, PinRow row) {
+        String signal = Signals.canonical(row.signal().or(row::name).orElse(""));
+        Optional<Direction> guess = row.direction().isPresent()
+                ? Optional.empty()
+                : guess(end.role(), signal);
+        return new Pin(end.terminal(row.contact()), row, signal, row.direction().or(() -> guess),
+                guess.isPresent());
+    }
+
+    /**
+     * A direction from the name, as a terminal-like device would use it, or reversed for a modem-like one, whose
+     * lines keep the terminal's names.
+     */
+    static Optional<Direction> guess(Optional<Role> role, String signal) {
+        if (signal.equals("GND")) {
+            return Optional.of(Direction.GROUND);
+        }
+        if (signal.equals("SHIELD")) {
+            return Optional.of(Direction.SHIELD);
+        }
+        if (Signals.isSerial(signal)) {
+            boolean drives = Signals.terminalDrives(signal) != role.map(r -> r == Role.MODEM).orElse(false);
+            return Optional.of(drives ? Direction.OUT : Direction.IN);
+        }
+        if (signal.equals("VBUS") || signal.equals("V+")) {
+            return role.map(r -> r == Role.HOST
+                    ? Direction.SUPPLY_OUT
+                    : r == Role.PERIPHERAL ? Direction.SUPPLY_IN : null);
+        }
+        return Signals.polarity(signal) != 0 && List.of("D+", "D-", "CAN-H", "CAN-L").contains(signal)
+                || List.of("SDA", "SCL").contains(signal) ? Optional.of(Direction.BOTH) : Optional.empty();
+    }
+
+    public boolean is(Direction wanted) {
+        return direction.map(d -> d == wanted).orElse(false);
+    }
+
+    /** Drives its line, and not through an open collector that others may share. */
+    public boolean drivesHard() {
+        return is(Direction.OUT) && !level().equals("open-drain") && !level().equals("open-collector");
+    }
+
+    public boolean isSignal() {
+        return direction.map(Direction::isSignal).orElse(false);
+    }
+
+    public boolean isSupply() {
+        return direction.map(Direction::isSupply).orElse(false);
+    }
+
+    /** The level word, empty when none was given. */
+    public String level() {
+        return row.level().orElse("");
+    }
+
+    /** "TXD at A.3", for messages. */
+    public String words() {
+        return signal.isEmpty()
+                ? terminal.toString()
+                : signal + " " + wegweiser.core.words.Words.say("at") + " " + terminal;
+    }
+}

@@ -1,0 +1,322 @@
+package wegweiser.core.trace;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+import wegweiser.core.words.Words;
+
+/**
+ * Proposes the touch with the best expected information per second.
+ *
+ * <p>In order: settle a contradiction; locate the pair behind a ganged beep or value by halving; while no
+ * wiring is believed, the touch whose answer is least certain for its price; then measure the believed joins
+ * and prove the rest apart. One step ahead; O(H x candidates) for H hypotheses.
+ */
+public final class Advisor {
+    private static final double BELIEVED = 0.99;
+    private static final double LIKELY = 0.85;
+
+    private final Job job;
+    private final TerminalIndex index;
+    private final List<Hypothesis> hypotheses;
+    private final Fixture fixture;
+    private final Goal goal;
+    private final CostModel cost;
+    private final long seed;
+    private final Depth depth;
+
+    /** An advisor for one cable. What does not depend on the readings is worked out here, once. */
+    public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed) {
+        this.job = job;
+        this.index = index;
+        this.fixture = fixture;
+        this.goal = goal;
+        this.cost = cost;
+        this.seed = seed;
+        this.hypotheses = Hypotheses.of(job, index);
+        this.depth = Depth.of(job, index);
+    }
+
+    public TerminalIndex index() {
+        return index;
+    }
+
+    /** What is believed after some readings. */
+    public Belief belief(Evidence evidence) {
+        return Belief.of(hypotheses, evidence, seed);
+    }
+
+    /** Whether the goal is reached. */
+    public boolean isDone(Evidence evidence) {
+        return next(evidence).isEmpty();
+    }
+
+    /** Whether everything that the goal of proof asks for is measured or follows. */
+    public boolean isProved(Evidence evidence) {
+        return evidence.contradictions().isEmpty() && evidence.intermittent().isEmpty()
+                && (fixture.canGang() ? evidence.isComplete() : depth.isCovered(evidence));
+    }
+
+    /** The touch to make next, or empty when the goal is reached. */
+    public Optional<Proposal> next(Evidence evidence) {
+        return next(evidence, belief(evidence));
+    }
+
+    /** The touch to make next, for a belief that was already computed. */
+    public Optional<Proposal> next(Evidence evidence, Belief belief) {
+        Optional<Proposal> settle = settle(evidence);
+        if (settle.isPresent()) {
+            return settle;
+        }
+        Optional<Proposal> locate = Locator.next(evidence, belief)
+                .map(l -> proposal(evidence, belief, l.touch(), l.mode(),
+                        Proposal.Purpose.LOCATE, l.why()));
+        if (locate.isPresent()) {
+            return locate;
+        }
+        Belief.Leader leader = belief.leader(evidence);
+        if (goal == Goal.IDENTIFY && leader.probability() >= BELIEVED) {
+            return Optional.empty();
+        }
+        if (leader.probability() < (goal == Goal.IDENTIFY ? BELIEVED : LIKELY)) {
+            Optional<Proposal> learn = learn(evidence, belief);
+            if (learn.isPresent()) {
+                return learn;
+            }
+        }
+        if (goal == Goal.IDENTIFY) {
+            return Optional.empty();
+        }
+        return confirm(evidence, belief, leader).or(() -> isolate(evidence, belief));
+    }
+
+    private Optional<Proposal> settle(Evidence evidence) {
+        for (Contradiction contradiction : evidence.contradictions()) {
+            Touch touch = contradiction.settle();
+            long made = evidence.readings().stream().filter(r -> samePlace(r.touch(), touch)).count();
+            if (made < 3) {
+                return Optional.of(new Proposal(touch, Mode.CONTINUITY, Proposal.Purpose.SETTLE,
+                        Words.say("advisor.settle", Words.list(contradiction.readings())), 1, 4, 0));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean samePlace(Touch a, Touch b) {
+        return a.equals(b) || a.red().equals(b.black()) && a.black().equals(b.red());
+    }
+
+    private Optional<Proposal> learn(Evidence evidence, Belief belief) {
+        Optional<Touch> last = lastTouch(evidence);
+        double best = 1e-4;
+        int[][] bestTouch = null;
+        double bestP = 0;
+        for (int[][] candidate : candidates(evidence, belief)) {
+            boolean single = candidate[0].length == 1 && candidate[1].length == 1;
+            double p = single
+                    ? belief.joined(candidate[0][0], candidate[1][0])
+                    : belief.joined(candidate[0], candidate[1]);
+            double gain = entropy(p) + (goal == Goal.PROVE && single ? 0.5 * p : 0);
+            double price = fixture.canGang() && goal == Goal.PROVE
+                    ? 4 + 0.1 * (candidate[0].length + candidate[1].length)
+                    : cost.seconds(last, touch(candidate), fixture);
+            double nearness = 1e-4 * nearness(last, candidate);
+            double score = gain / Math.max(1, price) + (gain > 1e-3 ? nearness : 0);
+            if (score > best) {
+                best = score;
+                bestTouch = candidate;
+                bestP = p;
+            }
+        }
+        if (bestTouch == null) {
+            return Optional.empty();
+        }
+        String why = bestTouch[0].length + bestTouch[1].length > 2
+                ? Words.say("advisor.learn.gang", Math.round(100 * bestP))
+                : learnReason(belief, bestTouch[0][0], bestTouch[1][0], bestP);
+        return Optional.of(
+                proposal(evidence, belief, touch(bestTouch), fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY,
+                        Proposal.Purpose.LEARN, why));
+    }
+
+    private String learnReason(Belief belief, int a, int b, double p) {
+        Optional<Belief.Share> forIt = belief.shares().stream()
+                .filter(s -> s.hypothesis().labels()[a] == s.hypothesis().labels()[b])
+                .findFirst();
+        Optional<Belief.Share> against = belief.shares().stream()
+                .filter(s -> s.hypothesis().labels()[a] != s.hypothesis().labels()[b])
+                .findFirst();
+        if (forIt.isPresent() && against.isPresent() && forIt.get().probability() > 0.02) {
+            return Words.say("advisor.learn.between", forIt.get().hypothesis().title(),
+                    against.get().hypothesis().title());
+        }
+        return Words.say("advisor.learn.chance", Math.round(100 * p));
+    }
+
+    /** All single touches of pairs not yet proved, and for gangs halves of what a contact may be joined to. */
+    private List<int[][]> candidates(Evidence evidence, Belief belief) {
+        int n = index.size();
+        int[] labels = evidence.labels();
+        List<int[][]> found = new ArrayList<>();
+        for (int a = 0; a < n; a++) {
+            List<Integer> open = new ArrayList<>();
+            for (int b = 0; b < n; b++) {
+                if (a == b || labels[b] != b && samePairSeen(labels, b, a) || evidence.isJoined(a, b)
+                        || evidence.isApart(a, b)) {
+                    continue;
+                }
+                open.add(b);
+                if (b > a && labels[a] == a) {
+                    found.add(new int[][]{{a}, {b}});
+                }
+            }
+            if (fixture.canGang() && labels[a] == a && open.size() > 1) {
+                halves(belief, a, open, found);
+            }
+        }
+        return found;
+    }
+
+    private static boolean samePairSeen(int[] labels, int b, int a) {
+        return labels[b] != a;
+    }
+
+    private static void halves(Belief belief, int a, List<Integer> open, List<int[][]> found) {
+        List<Integer> byChance = new ArrayList<>(open);
+        byChance.sort((x, y) -> Double.compare(belief.joined(a, y), belief.joined(a, x)));
+        double total = open.stream().mapToDouble(b -> belief.joined(a, b)).sum();
+        List<Integer> half = new ArrayList<>();
+        double sum = 0;
+        for (int b : byChance) {
+            half.add(b);
+            sum += belief.joined(a, b);
+            if (sum >= total / 2) {
+                break;
+            }
+        }
+        if (half.size() > 1) {
+            found.add(new int[][]{{a}, half.stream().sorted().mapToInt(Integer::intValue).toArray()});
+        }
+        found.add(new int[][]{{a}, open.stream().mapToInt(Integer::intValue).toArray()});
+    }
+
+    /** The next believed join that no reading shows yet: the one nearest to where the hands are. */
+    private Optional<Proposal> confirm(Evidence evidence, Belief belief, Belief.Leader leader) {
+        Optional<Touch> last = lastTouch(evidence);
+        int[][] best = null;
+        double bestScore = Double.MAX_VALUE;
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                if (leader.labels()[a] != leader.labels()[b] || evidence.isJoined(a, b)
+                        || evidence.isApart(a, b)) {
+                    continue;
+                }
+                boolean sameEnd = index.get(a).end().equals(index.get(b).end());
+                double score = cost.seconds(last, touch(new int[][]{{a}, {b}}), fixture)
+                        - 0.01 * nearness(last, new int[][]{{a}, {b}})
+                        + (sameEnd ? 3 : 0);
+                if (score < bestScore) {
+                    bestScore = score;
+                    best = new int[][]{{a}, {b}};
+                }
+            }
+        }
+        if (best == null) {
+            return Optional.empty();
+        }
+        String title = leader.hypothesis().map(Hypothesis::title).orElse(Words.say("advisor.other"));
+        return Optional.of(proposal(evidence, belief, touch(best), Mode.CONTINUITY, Proposal.Purpose.CONFIRM,
+                Words.say("advisor.confirm", title)));
+    }
+
+    private Optional<Proposal> isolate(Evidence evidence, Belief belief) {
+        if (!fixture.canGang()) {
+            return depth.next(evidence, lastTouch(evidence)).map(t -> proposal(evidence, belief, t, Mode.OHMS,
+                    Proposal.Purpose.ISOLATE, Words.say("advisor.isolate.pair")));
+        }
+        int[] labels = evidence.labels();
+        List<Integer> roots = new ArrayList<>();
+        for (int i = 0; i < labels.length; i++) {
+            if (labels[i] == i) {
+                roots.add(i);
+            }
+        }
+        List<Isolation.Cut> cuts = isolationCuts(evidence, roots);
+        if (cuts.isEmpty()) {
+            return Optional.empty();
+        }
+        Isolation.Cut cut = cuts.getFirst();
+        int[][] touch = {Arrays.stream(cut.red()).map(roots::get).toArray(),
+                Arrays.stream(cut.black()).map(roots::get).toArray()};
+        return Optional.of(proposal(evidence, belief, touch(touch), Mode.OHMS, Proposal.Purpose.ISOLATE,
+                Words.say("advisor.isolate.gang",
+                        Words.count(cuts.size(), Words.say("touch"), Words.say("touches")))));
+    }
+
+    private static List<Isolation.Cut> isolationCuts(Evidence evidence, List<Integer> roots) {
+        return Isolation.cuts(roots.size(),
+                (a, b) -> a != b && !evidence.isPartKnown(roots.get(a), roots.get(b))
+                        && !evidence.isJoined(roots.get(a), roots.get(b))
+                        && !Locator.isCovered(evidence, roots.get(a), roots.get(b)));
+    }
+
+    private Proposal proposal(Evidence evidence, Belief belief, Touch touch, Mode mode,
+            Proposal.Purpose purpose,
+            String why) {
+        int left = touchesLeft(evidence, belief);
+        double each = fixture.canGang() ? 7 : fixture == Fixture.CLIP ? 3 : 2.6;
+        return new Proposal(touch, mode, purpose, why, left, (int) Math.round(left * each),
+                Sweep.left(evidence, job));
+    }
+
+    private int touchesLeft(Evidence evidence, Belief belief) {
+        Belief.Leader leader = belief.leader(evidence);
+        double learn = leader.probability() >= BELIEVED ? 0 : belief.entropyBits() / 0.8;
+        if (goal == Goal.IDENTIFY) {
+            return (int) Math.max(1, Math.ceil(learn));
+        }
+        int[] proved = evidence.labels();
+        long joins = Arrays.stream(proved).distinct().count()
+                - Arrays.stream(leader.labels()).distinct().count();
+        double isolation = fixture.canGang()
+                ? Math.ceil(Math.log(Arrays.stream(leader.labels()).distinct().count()) / Math.log(2))
+                : depth.left(evidence);
+        return (int) Math.max(1, Math.ceil(0.6 * learn) + Math.max(0, joins) + isolation);
+    }
+
+    private double nearness(Optional<Touch> last, int[][] candidate) {
+        if (last.isEmpty() || candidate[0].length + candidate[1].length > 2) {
+            return -(candidate[0][0] + candidate[1][0]) / (double) index.size();
+        }
+        return -depth.distance(last.get().red().getFirst(), index.get(candidate[0][0]))
+                - depth.distance(last.get().black().getFirst(), index.get(candidate[1][0]));
+    }
+
+    private Touch touch(int[][] numbers) {
+        return new Touch(Arrays.stream(numbers[0]).mapToObj(index::get).toList(),
+                Arrays.stream(numbers[1]).mapToObj(index::get).toList());
+    }
+
+    private static Optional<Touch> lastTouch(Evidence evidence) {
+        List<Reading> readings = evidence.readings();
+        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.getLast().touch());
+    }
+
+    private static double entropy(double p) {
+        if (p <= 1e-9 || p >= 1 - 1e-9) {
+            return 0;
+        }
+        return -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
+    }
+}

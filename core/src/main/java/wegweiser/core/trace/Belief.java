@@ -1,0 +1,212 @@
+package wegweiser.core.trace;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import wegweiser.core.wiring.EndChange;
+
+/**
+ * How much each hypothesis is believed after the readings. A reading that a hypothesis does not predict makes
+ * it less likely by the error probability, so that one bad joint does not end the right one. Everything that
+ * has no name is represented by random samples that share the weight of "none of these".
+ *
+ * <p>Bayes' rule over H hypotheses: O(H x readings x gang size).
+ */
+public final class Belief {
+    /** Probability that a reading is wrong. */
+    static final double ERROR = 0.01;
+    private static final int SAMPLES = 160;
+    private static final double NEGLIGIBLE = 1e-6;
+
+    private final List<Share> named;
+    private final double other;
+    private final List<int[]> labels = new ArrayList<>();
+    private final double[] weights;
+    private final double[][] pair;
+
+    /** A hypothesis with its probability. */
+    public record Share(Hypothesis hypothesis, double probability) {}
+
+    private Belief(List<Share> named, double other, List<int[]> samples, int terminals) {
+        this.named = named;
+        this.other = other;
+        double[] w = new double[named.size() + samples.size()];
+        int count = 0;
+        for (Share share : named) {
+            if (share.probability() > NEGLIGIBLE) {
+                labels.add(share.hypothesis().labels());
+                w[count++] = share.probability();
+            }
+        }
+        for (int[] sample : samples) {
+            labels.add(sample);
+            w[count++] = other / samples.size();
+        }
+        this.weights = Arrays.copyOf(w, count);
+        this.pair = pairs(terminals);
+    }
+
+    /** Weighs hypotheses by the evidence. The seed only chooses the samples. */
+    public static Belief of(List<Hypothesis> hypotheses, Evidence evidence, long seed) {
+        List<CopperProof.Item> items = new ArrayList<>();
+        for (int i = 0; i < evidence.readings().size(); i++) {
+            var reading = evidence.readings().get(i);
+            Meaning meaning = Meaning.of(reading);
+            if (meaning == Meaning.JOINS || meaning.isApart()) {
+                items.add(new CopperProof.Item(i + 1, meaning, evidence.index().of(reading.red()),
+                        evidence.index().of(reading.black())));
+            }
+        }
+        double hit = Math.log(1 - ERROR);
+        double miss = Math.log(ERROR);
+        double[] log = new double[hypotheses.size() + 1];
+        for (int h = 0; h < hypotheses.size(); h++) {
+            int[] labels = hypotheses.get(h).labels();
+            double sum = Math.log(hypotheses.get(h).weight());
+            for (CopperProof.Item item : items) {
+                sum += joins(labels, item.red(), item.black()) == (item.meaning() == Meaning.JOINS)
+                        ? hit
+                        : miss;
+            }
+            log[h] = sum;
+        }
+        OtherWirings others = new OtherWirings(evidence.index());
+        log[hypotheses.size()] = Math.log(Hypotheses.OTHER) + others.logLikelihood(items, ERROR);
+        double most = Arrays.stream(log).max().orElse(0);
+        double total = Arrays.stream(log).map(l -> Math.exp(l - most)).sum();
+        List<Share> shares = new ArrayList<>();
+        for (int h = 0; h < hypotheses.size(); h++) {
+            double p = Math.exp(log[h] - most) / total;
+            if (p > NEGLIGIBLE) {
+                shares.add(new Share(hypotheses.get(h), p));
+            }
+        }
+        shares.sort(Comparator.comparingDouble(Share::probability).reversed());
+        double other = Math.exp(log[hypotheses.size()] - most) / total;
+        List<int[]> samples = others.draw(evidence, SAMPLES, new SplittableRandom(seed + items.size()));
+        return new Belief(List.copyOf(shares), other, samples, evidence.index().size());
+    }
+
+    private double[][] pairs(int terminals) {
+        double[][] p = new double[terminals][terminals];
+        int[] next = new int[terminals];
+        int[] last = new int[terminals];
+        for (int h = 0; h < labels.size(); h++) {
+            int[] l = labels.get(h);
+            Arrays.fill(last, -1);
+            for (int i = 0; i < terminals; i++) {
+                next[i] = last[l[i]];
+                last[l[i]] = i;
+                for (int j = next[i]; j >= 0; j = next[j]) {
+                    p[j][i] += weights[h];
+                }
+            }
+        }
+        for (int i = 0; i < terminals; i++) {
+            for (int j = i + 1; j < terminals; j++) {
+                p[j][i] = p[i][j];
+            }
+        }
+        return p;
+    }
+
+    static boolean joins(int[] labels, int[] red, int[] black) {
+        for (int r : red) {
+            for (int b : black) {
+                if (labels[r] == labels[b]) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Probability that two terminals are joined, by their numbers. */
+    public double joined(int a, int b) {
+        return pair[a][b];
+    }
+
+    /** Probability that a gang touch beeps. */
+    double joined(int[] red, int[] black) {
+        double p = 0;
+        for (int h = 0; h < weights.length; h++) {
+            if (joins(labels.get(h), red, black)) {
+                p += weights[h];
+            }
+        }
+        return p;
+    }
+
+    /** Named hypotheses, the likeliest first; those next to impossible are left out. */
+    public List<Share> shares() {
+        return named;
+    }
+
+    /** Probability that the cable is none of the named hypotheses. */
+    public double other() {
+        return other;
+    }
+
+    /** The partition most believed once the proved joins are put in, and its probability. */
+    public Leader leader(Evidence evidence) {
+        record Key(int[] labels) {
+            @Override
+            public boolean equals(Object o) {
+                return o instanceof Key k && Arrays.equals(labels, k.labels);
+            }
+
+            @Override
+            public int hashCode() {
+                return Arrays.hashCode(labels);
+            }
+        }
+        int[] proved = evidence.labels();
+        Map<Key, Double> groups = new HashMap<>();
+        for (int h = 0; h < weights.length; h++) {
+            groups.merge(new Key(union(labels.get(h), proved)), weights[h], Double::sum);
+        }
+        Map.Entry<Key, Double> best = groups.entrySet()
+                .stream()
+                .max(Map.Entry.<Key, Double>comparingByValue()
+                        .thenComparing(e -> Arrays.toString(e.getKey().labels())))
+                .orElseThrow();
+        int[] winner = best.getKey().labels();
+        Optional<Hypothesis> hypothesis = named.stream()
+                .map(Share::hypothesis)
+                .filter(h -> Arrays.equals(h.labels(), winner))
+                .findFirst();
+        return new Leader(winner, Math.min(1, best.getValue()), hypothesis);
+    }
+
+    /**
+     * The most believed partition.
+     *
+     * @param hypothesis the named one it stands for, if it does
+     */
+    public record Leader(int[] labels, double probability, Optional<Hypothesis> hypothesis) {}
+
+    private static int[] union(int[] a, int[] b) {
+        var sets = new wegweiser.core.wiring.DisjointSets(a.length);
+        for (int i = 0; i < a.length; i++) {
+            sets.union(i, a[i]);
+            sets.union(i, b[i]);
+        }
+        return EndChange.canonical(sets.labels());
+    }
+
+    /** Entropy in bits of what is still believed, samples counted as one alternative each. */
+    public double entropyBits() {
+        double bits = 0;
+        for (double w : weights) {
+            if (w > 0) {
+                bits -= w * Math.log(w) / Math.log(2);
+            }
+        }
+        return bits;
+    }
+}

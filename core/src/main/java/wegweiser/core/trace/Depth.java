@@ -1,0 +1,112 @@
+package wegweiser.core.trace;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Contact;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+
+/**
+ * The pairs that bare probes are asked to prove: neighbours on a connector, where shorts happen, and supply
+ * against everything at its own end. What lies beyond is left unproved and counted.
+ */
+final class Depth {
+    private final TerminalIndex index;
+    private final List<int[]> pairs;
+    private final Map<Terminal, Contact> places;
+
+    private Depth(TerminalIndex index, List<int[]> pairs, Map<Terminal, Contact> places) {
+        this.index = index;
+        this.pairs = pairs;
+        this.places = places;
+    }
+
+    static Depth of(Job job, TerminalIndex index) {
+        List<int[]> pairs = new ArrayList<>();
+        BitSet seen = new BitSet();
+        Map<Terminal, Contact> places = new HashMap<>();
+        Catalogue catalogue = Catalogue.of(job);
+        for (End end : job.ends()) {
+            ConnectorType type = catalogue.of(end).orElse(null);
+            if (type == null) {
+                continue;
+            }
+            for (Contact contact : type.contacts()) {
+                places.put(end.terminal(contact.id()), contact);
+            }
+            for (int pass = 0; pass < 2; pass++) {
+                for (String id : type.ids()) {
+                    boolean supply = end.row(id).flatMap(r -> r.direction()).map(Direction::isSupply)
+                            .orElse(false);
+                    List<String> others = pass == 0 ? supply ? type.ids() : List.of() : type.neighbours(id);
+                    for (String other : others) {
+                        int a = index.of(end.terminal(id));
+                        int b = index.of(end.terminal(other));
+                        if (a != b && !seen.get(Math.min(a, b) * index.size() + Math.max(a, b))) {
+                            seen.set(Math.min(a, b) * index.size() + Math.max(a, b));
+                            pairs.add(new int[]{Math.min(a, b), Math.max(a, b)});
+                        }
+                    }
+                }
+            }
+        }
+        return new Depth(index, pairs, places);
+    }
+
+    boolean isCovered(Evidence evidence) {
+        return left(evidence) == 0;
+    }
+
+    int left(Evidence evidence) {
+        int open = 0;
+        for (int[] pair : pairs) {
+            if (isOpen(evidence, pair)) {
+                open++;
+            }
+        }
+        return open;
+    }
+
+    private static boolean isOpen(Evidence evidence, int[] pair) {
+        return !evidence.isJoined(pair[0], pair[1]) && !evidence.isApart(pair[0], pair[1]);
+    }
+
+    Optional<Touch> next(Evidence evidence, Optional<Touch> last) {
+        Touch best = null;
+        double bestScore = Double.MAX_VALUE;
+        for (int[] pair : pairs) {
+            if (!isOpen(evidence, pair)) {
+                continue;
+            }
+            for (int turn = 0; turn < 2; turn++) {
+                Touch touch = Touch.of(index.get(pair[turn]), index.get(pair[1 - turn]));
+                double score = CostModel.USUAL.seconds(last, touch, Fixture.PROBES)
+                        + last.map(l -> 0.05 * distance(l.red().getFirst(), touch.red().getFirst())
+                                + 0.05 * distance(l.black().getFirst(), touch.black().getFirst()))
+                                .orElse(0.0);
+                if (score < bestScore) {
+                    bestScore = score;
+                    best = touch;
+                }
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** Distance in mm between two contacts of one end; a constant when the hand goes to another connector. */
+    double distance(Terminal from, Terminal to) {
+        Contact a = places.get(from);
+        Contact b = places.get(to);
+        return from.end().equals(to.end()) && a != null && b != null ? Math.min(50, a.distanceMm(b)) : 60;
+    }
+}

@@ -1,0 +1,296 @@
+package wegweiser.core.trace;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+import wegweiser.core.wiring.Nets;
+
+/**
+ * All that follows from the readings, and why. Readings that contradict each other, and touches that gave both
+ * results, prove nothing until the person settles them; the rest is proved without them.
+ *
+ * <p>Joins merge terminals into classes and every join keeps its reading; a silent touch sets classes apart.
+ * Both relations are between classes, so they carry over to all members. Building costs O(readings x gang
+ * size + terminals²/64); the explanation of one pair O(terminals² + readings).
+ */
+public final class Evidence {
+    private final TerminalIndex index;
+    private final List<Reading> readings;
+    private final CopperProof copper;
+    private final ReactionSides sides;
+    private final List<Contradiction> contradictions;
+    private final List<Terminal> intermittent;
+    private final BitSet[] joinedDirectly;
+    private final BitSet[] apartDirectly;
+    private final BitSet[] free;
+    private final int[] ownEnd;
+    private final BitSet[] reaches;
+    private final List<MeasuredPart> parts;
+
+    /** The evidence of a job's readings over all its terminals. */
+    public static Evidence of(Job job) {
+        return new Evidence(new TerminalIndex(Terminals.of(job)), job.readings());
+    }
+
+    public Evidence(TerminalIndex index, List<Reading> readings) {
+        this.index = index;
+        this.readings = List.copyOf(readings);
+        Intermittence intermittence = Intermittence.of(this.readings);
+        this.intermittent = intermittence.terminals();
+        List<CopperProof.Item> items = new ArrayList<>();
+        this.sides = new ReactionSides(index.size());
+        for (int i = 0; i < readings.size(); i++) {
+            Reading reading = readings.get(i);
+            Meaning meaning = intermittence.isDoubtful(i) ? Meaning.NOTHING_CERTAIN : Meaning.of(reading);
+            int[] red = index.of(reading.red());
+            int[] black = index.of(reading.black());
+            switch (meaning) {
+                case JOINS, SEPARATES, SEPARATES_FULLY, SHOWS_PART ->
+                    items.add(new CopperProof.Item(i + 1, meaning, red, black));
+                case SAME_SIDE, OTHER_SIDE ->
+                    sides.add(red[0], black[0], meaning == Meaning.OTHER_SIDE, i + 1);
+                case NOTHING_CERTAIN -> {
+                }
+            }
+        }
+        CopperProof all = new CopperProof(index.size(), items);
+        List<TreeSet<Integer>> conflicts = all.conflicts();
+        this.contradictions = contradictions(all, sides);
+        if (conflicts.isEmpty()) {
+            this.copper = all;
+        } else {
+            TreeSet<Integer> disputed = new TreeSet<>();
+            conflicts.forEach(disputed::addAll);
+            items.removeIf(i -> disputed.contains(i.number()));
+            this.copper = new CopperProof(index.size(), items);
+        }
+        int n = index.size();
+        this.joinedDirectly = new BitSet[n];
+        this.apartDirectly = new BitSet[n];
+        this.free = new BitSet[n];
+        for (CopperProof.Item item : items) {
+            if (item.meaning() == Meaning.JOINS && item.isSingle()) {
+                mark(joinedDirectly, item.red()[0], item.black()[0]);
+            }
+            for (int r : item.meaning().isApart() ? item.red() : new int[0]) {
+                for (int b : item.black()) {
+                    mark(apartDirectly, r, b);
+                    if (item.meaning() == Meaning.SEPARATES_FULLY
+                            || item.isSingle() && item.meaning() == Meaning.SHOWS_PART) {
+                        mark(free, copper.labels()[r], copper.labels()[b]);
+                    }
+                }
+            }
+        }
+        this.ownEnd = new int[n];
+        this.reaches = reaches();
+        this.parts = PartFinder.find(this, items);
+    }
+
+    private List<Contradiction> contradictions(CopperProof all, ReactionSides reaction) {
+        List<Contradiction> found = new ArrayList<>();
+        Map<TreeSet<Integer>, Boolean> seen = new HashMap<>();
+        for (int k = 0; k < all.conflicts().size(); k++) {
+            TreeSet<Integer> set = all.conflicts().get(k);
+            if (seen.put(set, true) == null) {
+                int[] pair = all.conflictPairs().get(k);
+                found.add(new Contradiction(List.copyOf(set),
+                        Touch.of(index.get(pair[0]), index.get(pair[1]))));
+            }
+        }
+        for (TreeSet<Integer> set : reaction.conflicts()) {
+            found.add(new Contradiction(List.copyOf(set), readings.get(set.first() - 1).touch()));
+        }
+        return List.copyOf(found);
+    }
+
+    private static void mark(BitSet[] matrix, int a, int b) {
+        for (int turn = 0; turn < 2; turn++) {
+            int row = turn == 0 ? a : b;
+            if (matrix[row] == null) {
+                matrix[row] = new BitSet(matrix.length);
+            }
+            matrix[row].set(turn == 0 ? b : a);
+        }
+    }
+
+    private static boolean get(BitSet[] matrix, int a, int b) {
+        return matrix[a] != null && matrix[a].get(b);
+    }
+
+    /** For each terminal the numbers of the other ends that it is proved to be joined to; fills the own ends. */
+    private BitSet[] reaches() {
+        int n = index.size();
+        Map<String, Integer> ends = new HashMap<>();
+        for (int i = 0; i < n; i++) {
+            ownEnd[i] = ends.computeIfAbsent(index.get(i).end(), _ -> ends.size());
+        }
+        BitSet[] byLabel = new BitSet[n];
+        for (int i = 0; i < n; i++) {
+            int label = copper.labels()[i];
+            if (byLabel[label] == null) {
+                byLabel[label] = new BitSet();
+            }
+            byLabel[label].set(ownEnd[i]);
+        }
+        BitSet[] found = new BitSet[n];
+        for (int i = 0; i < n; i++) {
+            BitSet others = (BitSet) byLabel[copper.labels()[i]].clone();
+            others.clear(ownEnd[i]);
+            found[i] = others;
+        }
+        return found;
+    }
+
+    public TerminalIndex index() {
+        return index;
+    }
+
+    public List<Reading> readings() {
+        return readings;
+    }
+
+    /** Whether copper is proved between two terminals, by their numbers. */
+    public boolean isJoined(int a, int b) {
+        return copper.isJoined(a, b);
+    }
+
+    /** Whether two terminals are proved apart, by their numbers. */
+    public boolean isApart(int a, int b) {
+        return copper.isApart(a, b);
+    }
+
+    /** Whether it is measured or follows that no unnamed part lies between the two, by their numbers. */
+    public boolean isPartKnown(int a, int b) {
+        return get(free, copper.labels()[a], copper.labels()[b]);
+    }
+
+    /** The number of the class of each terminal: the smallest number of its members. */
+    public int[] labels() {
+        return copper.labels().clone();
+    }
+
+    /** The proved joins as nets. */
+    public Nets nets() {
+        return new Nets(index, labels());
+    }
+
+    /** What is known of a pair. */
+    public PairState state(Terminal a, Terminal b) {
+        return state(index.of(a), index.of(b));
+    }
+
+    /** What is known of a pair of different terminals, by their numbers. */
+    public PairState state(int a, int b) {
+        if (copper.isJoined(a, b)) {
+            return get(joinedDirectly, a, b) ? PairState.JOINED_MEASURED : PairState.JOINED_FOLLOWS;
+        }
+        if (copper.isApart(a, b)) {
+            return get(apartDirectly, a, b) ? PairState.APART_MEASURED : PairState.APART_FOLLOWS;
+        }
+        if (!sides.isEmpty() && sides.mentions(a) && sides.mentions(b)) {
+            PairState bySide = sideState(a, b);
+            if (bySide != PairState.UNKNOWN) {
+                return bySide;
+            }
+        }
+        boolean sameEnd = ownEnd[a] == ownEnd[b];
+        boolean assumed = sameEnd
+                ? !reaches[a].isEmpty() && !reaches[b].isEmpty()
+                : reaches[a].get(ownEnd[b]) || reaches[b].get(ownEnd[a]);
+        return assumed ? PairState.APART_ASSUMED : PairState.UNKNOWN;
+    }
+
+    private PairState sideState(int a, int b) {
+        if (!sides.conflicts().isEmpty()) {
+            return PairState.UNKNOWN;
+        }
+        Optional<TreeSet<Integer>> same = sides.why(a, b, false);
+        if (same.isPresent()) {
+            return same.get().size() == 1 ? PairState.JOINED_MEASURED : PairState.JOINED_FOLLOWS;
+        }
+        Optional<TreeSet<Integer>> other = sides.why(a, b, true);
+        return other.map(set -> set.size() == 1 ? PairState.APART_MEASURED : PairState.APART_FOLLOWS)
+                .orElse(PairState.UNKNOWN);
+    }
+
+    /** The readings behind what is known of a pair, as numbers from 1; empty when nothing is proved. */
+    public List<Integer> because(Terminal a, Terminal b) {
+        return claim(index.of(a), index.of(b)).map(Claim::because).orElse(List.of());
+    }
+
+    private Optional<Claim> claim(int a, int b) {
+        PairState state = state(a, b);
+        TreeSet<Integer> why = switch (state) {
+            case APART_ASSUMED, UNKNOWN -> new TreeSet<>();
+            case JOINED_MEASURED, JOINED_FOLLOWS ->
+                copper.isJoined(a, b) ? copper.whyJoined(a, b) : sides.why(a, b, false).orElseThrow();
+            case APART_MEASURED, APART_FOLLOWS ->
+                copper.isApart(a, b) ? copper.whyApart(a, b) : sides.why(a, b, true).orElseThrow();
+        };
+        return state.isProved()
+                ? Optional.of(new Claim(index.get(a), index.get(b), state, List.copyOf(why)))
+                : Optional.empty();
+    }
+
+    /** Everything that is proved, pair by pair. */
+    public List<Claim> claims() {
+        List<Claim> found = new ArrayList<>();
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                claim(a, b).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    /** Whether every pair of terminals is measured or follows. */
+    public boolean isComplete() {
+        return countUnproved() == 0;
+    }
+
+    /** How many pairs are neither measured nor follow. */
+    public int countUnproved() {
+        int open = 0;
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                if (!copper.isJoined(a, b) && !copper.isApart(a, b)) {
+                    open++;
+                }
+            }
+        }
+        return open;
+    }
+
+    public List<Contradiction> contradictions() {
+        return contradictions;
+    }
+
+    /** Terminals of touches that gave both results. */
+    public List<Terminal> intermittent() {
+        return intermittent;
+    }
+
+    /** Parts that readings show between single terminals. */
+    public List<MeasuredPart> parts() {
+        return parts;
+    }
+
+    /** The resistance that a reading shows once the leads are taken off, or NaN. */
+    static double ohmsWithoutLeads(Reading reading) {
+        return reading.outcome() instanceof Outcome.Resistance(double ohms)
+                ? Math.max(0, ohms - Meaning.LEAD_OHMS)
+                : Double.NaN;
+    }
+}

@@ -1,0 +1,9 @@
+package wegweiser.core.trace;
+
+/** When tracing is finished. */
+public enum Goal {
+    /** The wiring is believed, though not every pair is proved. */
+    IDENTIFY,
+    /** Every pair is measured or follows; with bare probes the pairs of the chosen depth. */
+    PROVE
+}

@@ -1,0 +1,145 @@
+package wegweiser.core.trace;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+import wegweiser.core.words.Words;
+
+/**
+ * Finds the pair behind a ganged reading by halving: log2 of the number of pairs in touches. A beep between
+ * gangs means that some pair is joined; a value means that a part lies between some pair.
+ */
+final class Locator {
+    private Locator() {}
+
+    record Found(Touch touch, Mode mode, String why) {}
+
+    /** The halving touch for the first ganged reading that is not yet explained. */
+    static Optional<Found> next(Evidence evidence, Belief belief) {
+        TerminalIndex index = evidence.index();
+        List<Reading> readings = evidence.readings();
+        for (int i = 0; i < readings.size(); i++) {
+            Reading reading = readings.get(i);
+            if (reading.touch().isSingle()) {
+                continue;
+            }
+            Meaning meaning = Meaning.of(reading);
+            int[] red = index.of(reading.red());
+            int[] black = index.of(reading.black());
+            if (meaning == Meaning.JOINS && !joinedAny(evidence, red, black)) {
+                List<int[]> open = open(red, black, (a, b) -> !evidence.isApart(a, b));
+                if (open.size() > 1) {
+                    return Optional.of(new Found(touch(index, half(open, belief)), Mode.OHMS,
+                            Words.say("advisor.locate.beep", i + 1, open.size())));
+                }
+            } else if (meaning == Meaning.SHOWS_PART && !partKnown(evidence, red, black)) {
+                List<int[]> open = open(red, black, (a, b) -> isPartOpen(evidence, a, b));
+                if (!open.isEmpty()) {
+                    return Optional.of(new Found(touch(index, half(open, belief)), Mode.OHMS,
+                            Words.say("advisor.locate.part", i + 1, open.size())));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether a ganged reading with a value already covers this pair, so that only its part is to be located. */
+    static boolean isCovered(Evidence evidence, int a, int b) {
+        int[] labels = evidence.labels();
+        for (Reading reading : evidence.readings()) {
+            if (!reading.touch().isSingle() && Meaning.of(reading) == Meaning.SHOWS_PART) {
+                int[] red = evidence.index().of(reading.red());
+                int[] black = evidence.index().of(reading.black());
+                if (partKnown(evidence, red, black)
+                        && (has(labels, red, a) && has(labels, black, b)
+                                || has(labels, red, b) && has(labels, black, a))) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static boolean has(int[] labels, int[] gang, int terminal) {
+        return Arrays.stream(gang).anyMatch(i -> labels[i] == labels[terminal]);
+    }
+
+    private static boolean isPartOpen(Evidence evidence, int a, int b) {
+        return !evidence.isJoined(a, b) && !evidence.isPartKnown(a, b);
+    }
+
+    private static boolean joinedAny(Evidence evidence, int[] red, int[] black) {
+        return Arrays.stream(red).anyMatch(r -> Arrays.stream(black).anyMatch(b -> evidence.isJoined(r, b)));
+    }
+
+    private static boolean partKnown(Evidence evidence, int[] red, int[] black) {
+        int[] labels = evidence.labels();
+        return evidence.parts().stream().anyMatch(part -> {
+            int a = evidence.index().of(part.a());
+            int b = evidence.index().of(part.b());
+            return has(labels, red, a) && has(labels, black, b)
+                    || has(labels, red, b) && has(labels, black, a);
+        });
+    }
+
+    private interface Pair {
+        boolean test(int a, int b);
+    }
+
+    /** One terminal pair for each pair of classes that the reading may mean. */
+    private static List<int[]> open(int[] red, int[] black, Pair open) {
+        List<int[]> found = new ArrayList<>();
+        for (int r : red) {
+            for (int b : black) {
+                if (r != b && open.test(r, b)) {
+                    found.add(new int[]{r, b});
+                }
+            }
+        }
+        return found;
+    }
+
+    /** A gang that covers about half of the pairs: the red side is halved first, then the black one. */
+    private static int[][] half(List<int[]> open, Belief belief) {
+        int[] reds = open.stream().mapToInt(p -> p[0]).distinct().toArray();
+        int[] blacks = open.stream().mapToInt(p -> p[1]).distinct().toArray();
+        if (reds.length == 1 && blacks.length == 1) {
+            return new int[][]{reds, blacks};
+        }
+        boolean byRed = reds.length > 1;
+        int[] split = byRed ? reds : blacks;
+        double[] mass = new double[split.length];
+        for (int k = 0; k < split.length; k++) {
+            int member = split[k];
+            mass[k] = open.stream()
+                    .filter(p -> p[byRed ? 0 : 1] == member)
+                    .mapToDouble(p -> belief.joined(p[0], p[1]) + 0.02)
+                    .sum();
+        }
+        double total = Arrays.stream(mass).sum();
+        double sum = 0;
+        int take = 0;
+        while (take < split.length - 1 && (take == 0 || sum + mass[take] / 2 < total / 2)) {
+            sum += mass[take++];
+        }
+        int[] part = Arrays.copyOf(split, take);
+        int[] facing = open.stream()
+                .filter(p -> Arrays.stream(part).anyMatch(m -> m == p[byRed ? 0 : 1]))
+                .mapToInt(p -> p[byRed ? 1 : 0])
+                .distinct()
+                .toArray();
+        return byRed ? new int[][]{part, facing} : new int[][]{facing, part};
+    }
+
+    private static Touch touch(TerminalIndex index, int[][] numbers) {
+        List<Terminal> red = Arrays.stream(numbers[0]).mapToObj(index::get).toList();
+        List<Terminal> black = Arrays.stream(numbers[1]).mapToObj(index::get).toList();
+        return new Touch(red, black);
+    }
+}

@@ -1,0 +1,83 @@
+package wegweiser.core.wiring;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+
+/**
+ * Which terminals are joined by copper: a partition.
+ *
+ * @param index the terminals
+ * @param labels for each terminal the smallest number of its net
+ */
+public record Nets(TerminalIndex index, int[] labels) {
+    /** The nets that a job's links make. Parts and cut conductors join nothing. */
+    public static Nets planned(Job job) {
+        return of(new TerminalIndex(Terminals.of(job)), job.links());
+    }
+
+    /** The nets that links make over these terminals; links to other terminals are passed over. */
+    public static Nets of(TerminalIndex index, List<Link> links) {
+        DisjointSets sets = new DisjointSets(index.size());
+        for (Link link : links) {
+            if (link.isCopper() && index.contains(link.from()) && index.contains(link.to().orElseThrow())) {
+                sets.union(index.of(link.from()), index.of(link.to().orElseThrow()));
+            }
+        }
+        return new Nets(index, sets.labels());
+    }
+
+    /** Whether two terminals are in one net. */
+    public boolean joined(Terminal a, Terminal b) {
+        return labels[index.of(a)] == labels[index.of(b)];
+    }
+
+    /** All nets, those of a single terminal too, in the order of their first terminals. */
+    public List<List<Terminal>> all() {
+        Map<Integer, List<Terminal>> byLabel = new TreeMap<>();
+        for (int i = 0; i < labels.length; i++) {
+            byLabel.computeIfAbsent(labels[i], _ -> new ArrayList<>()).add(index.get(i));
+        }
+        return byLabel.values().stream().map(List::copyOf).toList();
+    }
+
+    /** Nets of two terminals or more. */
+    public List<List<Terminal>> joinedNets() {
+        return all().stream().filter(n -> n.size() > 1).toList();
+    }
+
+    /** The net of a terminal, itself included. */
+    public List<Terminal> netOf(Terminal terminal) {
+        int label = labels[index.of(terminal)];
+        List<Terminal> net = new ArrayList<>();
+        for (int i = 0; i < labels.length; i++) {
+            if (labels[i] == label) {
+                net.add(index.get(i));
+            }
+        }
+        return net;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Nets nets && index.terminals().equals(nets.index.terminals())
+                && Arrays.equals(labels, nets.labels);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(labels);
+    }
+
+    @Override
+    public String toString() {
+        return joinedNets().toString();
+    }
+}

@@ -1,0 +1,172 @@
+package wegweiser.core.wiring;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SortedMap;
+
+/** Says in words what a wiring is, named or not. */
+public final class WiringWords {
+    private WiringWords() {}
+
+    /** One short phrase, such as "crossed 2-3, otherwise straight". */
+    public static String of(Wiring wiring) {
+        if (wiring.nets().isEmpty()) {
+            return "nothing joined";
+        }
+        List<String> parts = new ArrayList<>();
+        SortedMap<String, List<String>> map = wiring.map();
+        if (!map.isEmpty()) {
+            parts.add(oneToOne(map).map(WiringWords::permutation).orElseGet(() -> list(map)));
+        }
+        jumpers("near end", wiring.nearJumpers(), parts);
+        jumpers("far end", wiring.farJumpers(), parts);
+        return String.join("; ", parts);
+    }
+
+    private static void jumpers(String where, List<List<String>> groups, List<String> parts) {
+        if (!groups.isEmpty()) {
+            parts.add("joined at the " + where + ": "
+                    + String.join(", ", groups.stream().map(g -> String.join("-", g)).toList()));
+        }
+    }
+
+    private static Optional<List<String[]>> oneToOne(Map<String, List<String>> map) {
+        List<String[]> pairs = new ArrayList<>();
+        Set<String> seen = new LinkedHashSet<>();
+        for (Map.Entry<String, List<String>> entry : map.entrySet()) {
+            if (entry.getValue().size() != 1 || !seen.add(entry.getValue().getFirst())) {
+                return Optional.empty();
+            }
+            pairs.add(new String[]{entry.getKey(), entry.getValue().getFirst()});
+        }
+        return Optional.of(pairs);
+    }
+
+    private static String permutation(List<String[]> pairs) {
+        if (pairs.stream().allMatch(p -> p[0].equals(p[1]))) {
+            return "straight, " + contacts(pairs);
+        }
+        int n = pairs.size();
+        boolean reversed = true;
+        for (int k = 0; k < n; k++) {
+            reversed &= pairs.get(k)[0].equals(pairs.get(n - 1 - k)[1]);
+        }
+        if (reversed && n > 2) {
+            return "reversed, " + contacts(pairs);
+        }
+        Optional<Integer> shift = shift(pairs);
+        if (shift.isPresent()) {
+            return "shifted by " + Math.abs(shift.get()) + (shift.get() > 0 ? " up, " : " down, ")
+                    + contacts(pairs);
+        }
+        return turnedSegment(pairs).or(() -> swaps(pairs)).orElseGet(() -> pairList(pairs));
+    }
+
+    private static String contacts(List<String[]> pairs) {
+        return pairs.size() == 1
+                ? "contact " + pairs.getFirst()[0] + " alone"
+                : pairs.size() + " contacts";
+    }
+
+    private static Optional<Integer> shift(List<String[]> pairs) {
+        Optional<Integer> common = Optional.empty();
+        for (String[] pair : pairs) {
+            if (!isNumber(pair[0]) || !isNumber(pair[1])) {
+                return Optional.empty();
+            }
+            int by = Integer.parseInt(pair[1]) - Integer.parseInt(pair[0]);
+            if (common.isPresent() && common.get() != by) {
+                return Optional.empty();
+            }
+            common = Optional.of(by);
+        }
+        return pairs.size() > 2 ? common : Optional.empty();
+    }
+
+    private static Optional<String> turnedSegment(List<String[]> pairs) {
+        int from = 0;
+        int to = pairs.size() - 1;
+        while (from < to && pairs.get(from)[0].equals(pairs.get(from)[1])) {
+            from++;
+        }
+        while (to > from && pairs.get(to)[0].equals(pairs.get(to)[1])) {
+            to--;
+        }
+        if (to - from < 2) {
+            return Optional.empty();
+        }
+        for (int k = from; k <= to; k++) {
+            if (!pairs.get(k)[0].equals(pairs.get(from + to - k)[1])) {
+                return Optional.empty();
+            }
+        }
+        return Optional.of("contacts " + pairs.get(from)[0] + " to " + pairs.get(to)[0]
+                + " turned over, otherwise straight");
+    }
+
+    /** Only swaps and fixed contacts: "crossed 2-3 and 7-8, otherwise straight". */
+    private static Optional<String> swaps(List<String[]> pairs) {
+        List<String> crossed = new ArrayList<>();
+        boolean straightToo = false;
+        for (String[] pair : pairs) {
+            if (pair[0].equals(pair[1])) {
+                straightToo = true;
+                continue;
+            }
+            boolean back = pairs.stream().anyMatch(p -> p[0].equals(pair[1]) && p[1].equals(pair[0]));
+            if (!back) {
+                return Optional.empty();
+            }
+            if (!crossed.contains(pair[1] + "-" + pair[0])) {
+                crossed.add(pair[0] + "-" + pair[1]);
+            }
+        }
+        String words = "crossed " + (crossed.size() == 1
+                ? crossed.getFirst()
+                : String.join(", ", crossed.subList(0, crossed.size() - 1)) + " and " + crossed.getLast());
+        return Optional.of(straightToo ? words + ", otherwise straight" : words);
+    }
+
+    /** Cycle notation for a permutation of contacts, fixed contacts left out; empty for other relations. */
+    public static Optional<String> cycles(Wiring wiring) {
+        Optional<List<String[]>> pairs = oneToOne(wiring.map());
+        if (pairs.isEmpty()) {
+            return Optional.empty();
+        }
+        Map<String, String> next = new java.util.LinkedHashMap<>();
+        pairs.get().forEach(p -> next.put(p[0], p[1]));
+        if (!next.keySet().containsAll(next.values())) {
+            return Optional.empty();
+        }
+        StringBuilder text = new StringBuilder();
+        Set<String> seen = new LinkedHashSet<>();
+        for (String start : next.keySet()) {
+            List<String> cycle = new ArrayList<>();
+            for (String at = start; seen.add(at); at = next.get(at)) {
+                cycle.add(at);
+            }
+            if (cycle.size() > 1) {
+                text.append('(').append(String.join(" ", cycle)).append(')');
+            }
+        }
+        return Optional.of(text.toString());
+    }
+
+    private static boolean isNumber(String id) {
+        return !id.isEmpty() && id.length() < 6 && id.chars().allMatch(Character::isDigit);
+    }
+
+    private static String pairList(List<String[]> pairs) {
+        return String.join(", ", pairs.stream().map(p -> p[0] + " to " + p[1]).toList());
+    }
+
+    private static String list(Map<String, List<String>> map) {
+        return String.join(", ", map.entrySet().stream()
+                .map(e -> e.getKey() + " to " + String.join("+", e.getValue()))
+                .toList());
+    }
+}

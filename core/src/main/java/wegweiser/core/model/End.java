@@ -41,6 +41,10 @@ public record End(String name, String device, Optional<Role> role, String connec
         return new End(name, device, role, newConnector, port, pinout, portReadings, extra);
     }
 
+    public End withPort(String newPort) {
+        return new End(name, device, role, connector, Optional.of(newPort), pinout, portReadings, extra);
+    }
+
     public End withDevice(String newDevice) {
         return new End(name, newDevice, role, connector, port, pinout, portReadings, extra);
     }

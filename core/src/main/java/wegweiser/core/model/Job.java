@@ -110,6 +110,11 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
                 extra);
     }
 
+    public Job withExtra(Extra newExtra) {
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+                newExtra);
+    }
+
     /** This job with no readings of its own; those it had are kept under the reason given. */
     public Job withReadingsSetAside(String why) {
         if (readings.isEmpty()) {

@@ -15,6 +15,8 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.Signals;
 import wegweiser.core.wiring.EndChange;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.wiring.Nets;
@@ -75,6 +77,7 @@ public final class Hypotheses {
             put(sound, new Hypothesis(Words.say("hypothesis.plan"), Optional.empty(),
                     Nets.of(index, job.links()).labels(), 6));
         }
+        byName(job, sound);
         Catalogue catalogue = Catalogue.of(job);
         for (int i = 0; i < job.ends().size(); i++) {
             for (int j = i + 1; j < job.ends().size(); j++) {
@@ -86,6 +89,31 @@ public final class Hypotheses {
             }
         }
         return new ArrayList<>(sound.values());
+    }
+
+    /** What the pinouts suggest: contacts of one name joined, or each signal joined to its partner. */
+    private void byName(Job job, Map<LabelKey, Hypothesis> sound) {
+        List<Pin> pins = Pin.of(job).stream().filter(p -> !p.signal().isEmpty()).toList();
+        for (boolean crossed : new boolean[]{false, true}) {
+            List<Link> links = new ArrayList<>();
+            for (int i = 0; i < pins.size(); i++) {
+                String wanted = crossed
+                        ? Signals.partner(pins.get(i).signal()).orElse(pins.get(i).signal())
+                        : pins.get(i).signal();
+                for (int j = i + 1; j < pins.size(); j++) {
+                    boolean otherEnd = !pins.get(i).terminal().end().equals(pins.get(j).terminal().end());
+                    if (otherEnd && pins.get(j).signal().equals(wanted)) {
+                        links.add(Link.of(pins.get(i).terminal(), pins.get(j).terminal()));
+                    }
+                }
+            }
+            if (links.size() > 1) {
+                put(sound,
+                        new Hypothesis(Words.say(crossed ? "hypothesis.by-partner" : "hypothesis.by-name"),
+                                Optional.empty(),
+                                Nets.of(index, links).labels(), 1.5));
+            }
+        }
     }
 
     private void between(End near, ConnectorType nearType, End far, ConnectorType farType,

@@ -16,7 +16,6 @@ final class NamedWirings {
             crossed-partial | dsub-9 | dsub-9 | crossed, request and clear crossed, ready lines looped | 2-3 3-2 5-5 7-8 8-7 | A:1-4 A:4-6 B:1-4 B:4-6 | 1
             straight-9-25 | dsub-9 | dsub-25 | terminal on 9 to modem on 25 | 1-8 2-3 3-2 4-20 5-7 6-6 7-4 8-5 9-22 | | 3
             crossed-9-25 | dsub-9 | dsub-25 | terminal on 9 to terminal on 25, full handshake | 2-2 3-3 4-6 5-7 6-20 7-5 8-4 | A:1-6 B:6-8 | 2
-            straight-dsub-25 | dsub-25 | dsub-25 | straight, all twenty-five | 1..25 | | 4
             ribbon-order-10-9 | box-header-10 | dsub-9 | ten-way header in ribbon order | 1-1 2-6 3-2 4-7 5-3 6-8 7-4 8-9 9-5 | | 2
             number-order-10-9 | box-header-10 | dsub-9 | ten-way header in number order | 1..9 | | 2
             straight-8p8c | modular-8p8c | modular-8p8c | straight, one colour standard at both ends | 1..8 | | 5

@@ -1,0 +1,30 @@
+package wegweiser.app.cli;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+import wegweiser.core.model.Job;
+import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Rules;
+
+/** Checks a job against the rules. */
+@Command(name = "check", description = "Checks a job against the rules.")
+final class CheckCommand extends JobCommand {
+    @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
+    private Path job;
+
+    @Override
+    public Integer call() throws Exception {
+        Job read = read(job);
+        List<Finding> findings = Rules.check(read);
+        List<String> lines = new ArrayList<>(Shape.lines(findings));
+        if (findings.isEmpty()) {
+            lines.add("Nothing found.");
+        }
+        write(Map.of("findings", findings.stream().map(Shape::finding).toList()), lines);
+        return Rules.blocking(read, findings).isEmpty() ? CommandLineApp.FINE : CommandLineApp.WRONG;
+    }
+}

@@ -1,0 +1,49 @@
+package wegweiser.app.cli;
+
+import java.io.BufferedReader;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Reading;
+import wegweiser.core.trace.TypedReading;
+import wegweiser.files.job.JobFile;
+
+/**
+ * Adds readings to a job, one a line such as {@code A.4 B.6 beep}. Each is acknowledged with its number when it
+ * is on the disk.
+ */
+@Command(name = "read", description = "Adds readings from standard input to a job, one a line: A.4 B.6 beep, A.2 A.7 119.6.")
+final class ReadCommand extends JobCommand {
+    @Parameters(index = "0", paramLabel = "JOB", description = "A job file; it is changed.")
+    private Path file;
+
+    @Override
+    public Integer call() throws Exception {
+        Job job = read(file);
+        int refused = 0;
+        BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
+        for (String line = in.readLine(); line != null; line = in.readLine()) {
+            if (line.isBlank()) {
+                continue;
+            }
+            try {
+                Reading reading = TypedReading.parse(line, job);
+                job = job.withReading(reading.at(Instant.now().truncatedTo(ChronoUnit.MILLIS).toString()));
+            } catch (IllegalArgumentException e) {
+                refused++;
+                spec.commandLine().getErr().println("wegweiser: " + e.getMessage());
+                continue;
+            }
+            JobFile.write(file, job);
+            write(Map.of("saved", job.readings().size()), List.of("saved " + job.readings().size()));
+        }
+        return refused == 0 ? CommandLineApp.FINE : CommandLineApp.UNUSABLE;
+    }
+}

@@ -1,0 +1,130 @@
+package wegweiser.app.cli;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.Belief;
+import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.Sweep;
+import wegweiser.core.trace.Tracer;
+import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Recogniser;
+import wegweiser.core.wiring.Wiring;
+import wegweiser.instruments.MeterTraits;
+import wegweiser.instruments.SimulatedCable;
+import wegweiser.instruments.SimulatedMeter;
+
+/** Traces a simulated cable with the advisor. */
+@Command(name = "trace", description = "Traces a simulated cable, whose truth is the links of another job, with the advisor.")
+final class TraceCommand extends JobCommand {
+    @Parameters(index = "0", paramLabel = "JOB", description = "A job file: its ends, and what is known already.")
+    private Path job;
+
+    @Option(names = "--hidden", required = true, paramLabel = "TRUTH", description = "A job file whose links are the truth.")
+    private Path hidden;
+
+    @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip or comb.")
+    private String fixture;
+
+    @Option(names = "--goal", defaultValue = "prove", description = "identify or prove.")
+    private Goal goal;
+
+    @Option(names = "--seed", defaultValue = "1", description = "Seed of the simulated meter.")
+    private long seed;
+
+    @Override
+    public Integer call() throws Exception {
+        Job known = read(job);
+        Job truth = read(hidden);
+        Fixture with = Fixtures.of(fixture);
+        TerminalIndex index = new TerminalIndex(Terminals.of(known));
+        SimulatedCable cable = new SimulatedCable(truth, index.terminals());
+        SimulatedMeter meter = new SimulatedMeter(cable, MeterTraits.USUAL, seed);
+        CostModel cost = CostModel.USUAL;
+        Advisor advisor = new Advisor(known, index, with, goal, cost, seed);
+        Tracer.Run run = Tracer.run(known, advisor, with, cost, meter::measure,
+                4 * index.size() * index.size());
+        Sweep sweep = Sweep.of(known, cable.nets(), cost, with);
+        write(result(known, index, advisor, run, sweep), lines(run, sweep));
+        return CommandLineApp.FINE;
+    }
+
+    private static Map<String, Object> result(Job job, TerminalIndex index, Advisor advisor, Tracer.Run run,
+            Sweep sweep) {
+        Evidence evidence = run.evidence();
+        boolean proved = advisor.isProved(evidence);
+        Belief.Leader leader = run.belief().leader(evidence);
+        Nets believed = new Nets(index,
+                evidence.isComplete() ? evidence.labels() : believed(evidence, leader));
+        Map<String, Object> map = new LinkedHashMap<>();
+        map.put("touches", run.touches());
+        map.put("seconds", Math.round(run.seconds()));
+        map.put("sweepTouches", sweep.touches());
+        map.put("sweepSeconds", Math.round(sweep.seconds()));
+        map.put("nets", believed.joinedNets().stream().map(JobCommand::names).toList());
+        map.put("parts", evidence.parts().stream().map(Shape::part).toList());
+        map.put("recognised", recognised(job, believed, evidence.isComplete() ? 1 : leader.probability()));
+        map.put("proved", proved);
+        map.put("unproved", evidence.countUnproved());
+        map.put("contradictions", evidence.contradictions().stream().map(Shape::contradiction).toList());
+        return map;
+    }
+
+    /** What is most believed, without any join that readings rule out. */
+    private static int[] believed(Evidence evidence, Belief.Leader leader) {
+        int[] labels = leader.labels();
+        for (int i = 0; i < labels.length; i++) {
+            for (int j = i + 1; j < labels.length; j++) {
+                if (labels[i] == labels[j] && evidence.isApart(i, j)) {
+                    return evidence.labels();
+                }
+            }
+        }
+        return labels;
+    }
+
+    private static Map<String, Object> recognised(Job job, Nets nets, double confidence) {
+        if (job.ends().size() != 2) {
+            return null;
+        }
+        Catalogue catalogue = Catalogue.of(job);
+        String near = catalogue.of(job.ends().get(0)).map(t -> t.family()).orElse("");
+        String far = catalogue.of(job.ends().get(1)).map(t -> t.family()).orElse("");
+        Wiring wiring = Wiring.between(nets, job.ends().get(0).name(), job.ends().get(1).name());
+        Optional<Recogniser.Candidate> found = Recogniser.recognise(near, far, wiring);
+        Map<String, Object> map = new LinkedHashMap<>();
+        found.ifPresent(c -> {
+            map.put("id", c.named().id());
+            map.put("title", c.named().title());
+            map.put("confidence", Math.round(1000 * confidence) / 1000.0);
+        });
+        return map.isEmpty() ? null : map;
+    }
+
+    private static List<String> lines(Tracer.Run run, Sweep sweep) {
+        List<String> lines = new ArrayList<>();
+        lines.add(run.touches() + " touches, about " + Math.round(run.seconds()) + " s; a plain sweep takes "
+                + sweep.touches() + " touches.");
+        for (List<Terminal> net : run.evidence().nets().joinedNets()) {
+            lines.add("  " + String.join(" – ", names(net)));
+        }
+        int open = run.evidence().countUnproved();
+        lines.add(open == 0 ? "Every pair is proved." : open + " pairs are not proved.");
+        return lines;
+    }
+}

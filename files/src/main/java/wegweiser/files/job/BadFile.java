@@ -1,0 +1,10 @@
+package wegweiser.files.job;
+
+/** A file that cannot be used; the message is one plain sentence with the file, the place and the reason. */
+public final class BadFile extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    public BadFile(String message) {
+        super(message);
+    }
+}

@@ -1,0 +1,177 @@
+package wegweiser.files.job;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeType;
+import java.util.Iterator;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * Checks a JSON document against the parts of JSON Schema (draft 2020-12) that the project's own schemas use:
+ * type, enum, const, required, properties, items, minItems, maxItems, minLength, pattern, minimum and $ref into
+ * $defs. Stops at the first violation and says it in plain words. O(document x depth of the schema).
+ */
+final class SchemaCheck {
+    private final JsonNode root;
+
+    SchemaCheck(JsonNode schema) {
+        this.root = schema;
+    }
+
+    /** What is wrong, and where. */
+    record Violation(Place place, String reason) {}
+
+    Optional<Violation> check(JsonNode document) {
+        return Optional.ofNullable(check(root, document, Place.ROOT));
+    }
+
+    private Violation check(JsonNode schema, JsonNode value, Place place) {
+        if (schema.has("$ref")) {
+            return check(root.at(schema.get("$ref").asText().substring(1)), value, place);
+        }
+        String wrong = scalar(schema, value);
+        if (wrong != null) {
+            return new Violation(place, wrong);
+        }
+        return value.isObject()
+                ? object(schema, value, place)
+                : value.isArray() ? array(schema, value, place) : null;
+    }
+
+    private Violation object(JsonNode schema, JsonNode value, Place place) {
+        for (JsonNode name : schema.path("required")) {
+            if (!value.has(name.asText())) {
+                return new Violation(place.member(name.asText()), "is missing");
+            }
+        }
+        Iterator<Map.Entry<String, JsonNode>> members = schema.path("properties").fields();
+        while (members.hasNext()) {
+            Map.Entry<String, JsonNode> member = members.next();
+            JsonNode found = value.get(member.getKey());
+            Violation violation = found == null
+                    ? null
+                    : check(member.getValue(), found, place.member(member.getKey()));
+            if (violation != null) {
+                return violation;
+            }
+        }
+        return null;
+    }
+
+    private Violation array(JsonNode schema, JsonNode value, Place place) {
+        if (value.size() < schema.path("minItems").asInt(0)) {
+            return new Violation(place, "needs at least " + schema.get("minItems").asInt() + " entries");
+        }
+        if (value.size() > schema.path("maxItems").asInt(Integer.MAX_VALUE)) {
+            return new Violation(place, "may have at most " + schema.get("maxItems").asInt() + " entries");
+        }
+        for (int i = 0; schema.has("items") && i < value.size(); i++) {
+            Violation violation = check(schema.get("items"), value.get(i), place.element(i));
+            if (violation != null) {
+                return violation;
+            }
+        }
+        return null;
+    }
+
+    private static String scalar(JsonNode schema, JsonNode value) {
+        if (schema.has("type") && !hasType(schema.get("type"), value)) {
+            return "must be " + words(schema.get("type")) + ", but is " + word(value);
+        }
+        if (schema.has("const") && !schema.get("const").equals(value)) {
+            return "must be " + schema.get("const") + ", but is " + shortened(value);
+        }
+        if (schema.has("enum") && !contains(schema.get("enum"), value)) {
+            return "must be one of " + list(schema.get("enum")) + ", but is " + shortened(value);
+        }
+        if (value.isTextual() && value.asText().length() < schema.path("minLength").asInt(0)) {
+            return "must not be empty";
+        }
+        if (value.isTextual() && schema.has("pattern")
+                && !Pattern.compile(schema.get("pattern").asText()).matcher(value.asText()).find()) {
+            return "has a form that is not understood: " + shortened(value);
+        }
+        if (value.isNumber() && schema.has("minimum")
+                && value.asDouble() < schema.get("minimum").asDouble()) {
+            return "must be at least " + schema.get("minimum") + ", but is " + value;
+        }
+        return null;
+    }
+
+    private static boolean hasType(JsonNode type, JsonNode value) {
+        if (type.isArray()) {
+            for (JsonNode one : type) {
+                if (hasType(one, value)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+        return switch (type.asText()) {
+            case "object" -> value.isObject();
+            case "array" -> value.isArray();
+            case "string" -> value.isTextual();
+            case "integer" -> value.isIntegralNumber()
+                    || value.isNumber() && value.asDouble() == Math.rint(value.asDouble());
+            case "number" -> value.isNumber();
+            case "boolean" -> value.isBoolean();
+            case "null" -> value.isNull();
+            default -> false;
+        };
+    }
+
+    private static boolean contains(JsonNode options, JsonNode value) {
+        for (JsonNode option : options) {
+            if (option.equals(value)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static String words(JsonNode type) {
+        if (!type.isArray()) {
+            return switch (type.asText()) {
+                case "object" -> "an object";
+                case "array" -> "a list";
+                case "string" -> "text";
+                case "integer" -> "a whole number";
+                case "number" -> "a number";
+                case "boolean" -> "true or false";
+                default -> "null";
+            };
+        }
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < type.size(); i++) {
+            text.append(i == 0 ? "" : " or ").append(words(type.get(i)));
+        }
+        return text.toString();
+    }
+
+    private static String word(JsonNode value) {
+        JsonNodeType type = value.getNodeType();
+        return switch (type) {
+            case OBJECT -> "an object";
+            case ARRAY -> "a list";
+            case STRING -> "the text " + shortened(value);
+            case NUMBER -> "the number " + value;
+            case BOOLEAN -> value.toString();
+            default -> "null";
+        };
+    }
+
+    private static String list(JsonNode options) {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < options.size(); i++) {
+            text.append(i == 0 ? "" : i == options.size() - 1 ? " or " : ", ")
+                    .append(options.get(i).asText());
+        }
+        return text.toString();
+    }
+
+    private static String shortened(JsonNode value) {
+        String text = value.isTextual() ? "“" + value.asText() + "”" : value.toString();
+        return text.length() > 60 ? text.substring(0, 57) + "..." : text;
+    }
+}

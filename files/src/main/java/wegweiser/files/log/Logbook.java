@@ -1,0 +1,227 @@
+package wegweiser.files.log;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Reading;
+import wegweiser.core.prove.Test;
+import wegweiser.core.prove.Verdict;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Recogniser;
+import wegweiser.core.wiring.Wiring;
+import wegweiser.core.wiring.WiringWords;
+import wegweiser.files.job.JobFile;
+
+/**
+ * The record of every cable made, in an SQLite database with a write-ahead log. Units, their readings and their
+ * results are only ever added: triggers refuse every change.
+ */
+public final class Logbook implements AutoCloseable {
+    private final Connection connection;
+
+    private Logbook(Connection connection) {
+        this.connection = connection;
+    }
+
+    /** Opens the logbook at a file, creating or upgrading it. */
+    public static Logbook open(Path file) throws IOException {
+        try {
+            Files.createDirectories(file.toAbsolutePath().getParent());
+            Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+            try (Statement statement = connection.createStatement()) {
+                statement.execute("PRAGMA journal_mode = WAL");
+                statement.execute("PRAGMA synchronous = FULL");
+                statement.execute("PRAGMA foreign_keys = ON");
+                statement.execute("PRAGMA busy_timeout = 3000");
+            }
+            Migrations.apply(connection);
+            return new Logbook(connection);
+        } catch (SQLException e) {
+            throw new IOException("the logbook " + file + " cannot be opened: " + e.getMessage(), e);
+        }
+    }
+
+    /**
+     * Records a unit of a job with its readings and the result of each test, under the next label number.
+     *
+     * @param madeAt ISO 8601 time
+     */
+    public Unit add(Job job, Fixture fixture, String madeAt) throws IOException {
+        Verdict verdict = Verdict.of(job, fixture);
+        Described described = Described.of(job);
+        try {
+            connection.setAutoCommit(false);
+            try {
+                long next = number("SELECT COALESCE(MAX(id), 0) + 1 FROM unit");
+                String label = String.format(Locale.ROOT, "W-%04d", next);
+                Unit unit = new Unit(next, label, job.title(), described.ends, described.words,
+                        described.signature,
+                        verdict.result().id(), madeAt);
+                insert(unit, job);
+                readings(unit, job.readings());
+                results(unit, verdict);
+                connection.commit();
+                return unit;
+            } catch (SQLException e) {
+                connection.rollback();
+                throw e;
+            } finally {
+                connection.setAutoCommit(true);
+            }
+        } catch (SQLException e) {
+            throw new IOException("the unit could not be recorded: " + e.getMessage(), e);
+        }
+    }
+
+    private record Described(String ends, String words, String signature) {
+        static Described of(Job job) {
+            List<String> ends = new ArrayList<>();
+            for (End end : job.ends()) {
+                String connector = Catalogue.of(job).of(end).map(ConnectorType::title)
+                        .orElse(end.connector());
+                ends.add(end.device().isBlank() ? connector : end.device() + " (" + connector + ")");
+            }
+            if (job.ends().size() != 2) {
+                return new Described(String.join(" – ", ends),
+                        Nets.planned(job).joinedNets().size() + " nets",
+                        Nets.planned(job).toString());
+            }
+            Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(),
+                    job.ends().get(1).name());
+            String near = Catalogue.of(job).of(job.ends().get(0)).map(ConnectorType::family).orElse("");
+            String far = Catalogue.of(job).of(job.ends().get(1)).map(ConnectorType::family).orElse("");
+            String words = Recogniser.recognise(near, far, wiring).map(c -> c.named().title())
+                    .orElseGet(() -> WiringWords.of(wiring));
+            return new Described(String.join(" – ", ends), words,
+                    near + " " + far + ": " + wiring.signature());
+        }
+    }
+
+    private void insert(Unit unit, Job job) throws SQLException {
+        try (PreparedStatement s = connection.prepareStatement(
+                "INSERT INTO unit (id, label, job, ends, wiring, signature, result, made_at, file) VALUES (?,?,?,?,?,?,?,?,?)")) {
+            s.setLong(1, unit.id());
+            s.setString(2, unit.label());
+            s.setString(3, unit.job());
+            s.setString(4, unit.ends());
+            s.setString(5, unit.wiring());
+            s.setString(6, unit.signature());
+            s.setString(7, unit.result());
+            s.setString(8, unit.madeAt());
+            s.setString(9, JobFile.text(job));
+            s.executeUpdate();
+        }
+    }
+
+    private void readings(Unit unit, List<Reading> readings) throws SQLException {
+        try (PreparedStatement s = connection.prepareStatement(
+                "INSERT INTO reading (unit, n, mode, red, black, outcome, at) VALUES (?,?,?,?,?,?,?)")) {
+            for (int i = 0; i < readings.size(); i++) {
+                Reading reading = readings.get(i);
+                s.setLong(1, unit.id());
+                s.setInt(2, i + 1);
+                s.setString(3, reading.mode().id());
+                s.setString(4, reading.red().toString());
+                s.setString(5, reading.black().toString());
+                s.setString(6, reading.outcome().toString());
+                s.setString(7, reading.at().orElse(null));
+                s.addBatch();
+            }
+            s.executeBatch();
+        }
+    }
+
+    private void results(Unit unit, Verdict verdict) throws SQLException {
+        try (PreparedStatement s = connection.prepareStatement(
+                "INSERT INTO result (unit, n, kind, red, black, expect, state) VALUES (?,?,?,?,?,?,?)")) {
+            for (int i = 0; i < verdict.plan().size(); i++) {
+                Test test = verdict.plan().get(i);
+                s.setLong(1, unit.id());
+                s.setInt(2, i + 1);
+                s.setString(3, test.kind().id());
+                s.setString(4, test.red().toString());
+                s.setString(5, test.black().toString());
+                s.setString(6, test.expect());
+                s.setString(7, verdict.states().get(i).name());
+                s.addBatch();
+            }
+            s.executeBatch();
+        }
+    }
+
+    private long number(String sql) throws SQLException {
+        try (Statement s = connection.createStatement(); ResultSet r = s.executeQuery(sql)) {
+            return r.next() ? r.getLong(1) : 0;
+        }
+    }
+
+    /** Every unit, the newest first. */
+    public List<Unit> all() throws IOException {
+        return find("");
+    }
+
+    /** Units whose label, job, ends, wiring or result contain every word of the text, the newest first. */
+    public List<Unit> find(String text) throws IOException {
+        List<Unit> found = new ArrayList<>();
+        try (PreparedStatement s = connection.prepareStatement(
+                "SELECT id, label, job, ends, wiring, signature, result, made_at FROM unit ORDER BY id DESC");
+                ResultSet r = s.executeQuery()) {
+            while (r.next()) {
+                found.add(
+                        new Unit(r.getLong(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5),
+                                r.getString(6), r.getString(7), r.getString(8)));
+            }
+        } catch (SQLException e) {
+            throw new IOException("the logbook cannot be read: " + e.getMessage(), e);
+        }
+        String[] words = text.toLowerCase(Locale.ROOT).strip().split("\\s+");
+        found.removeIf(u -> {
+            String all = String.join(" ", u.label(), u.job(), u.ends(), u.wiring(), u.result())
+                    .toLowerCase(Locale.ROOT);
+            return !java.util.Arrays.stream(words).allMatch(all::contains);
+        });
+        return found;
+    }
+
+    /** Units with the wiring that a job plans, the newest first. */
+    public List<Unit> sameWiring(Job job) throws IOException {
+        String signature = Described.of(job).signature;
+        return all().stream().filter(u -> u.signature().equals(signature)).toList();
+    }
+
+    /** The job file as it was when the unit was recorded. */
+    public Optional<String> file(long unit) throws IOException {
+        try (PreparedStatement s = connection.prepareStatement("SELECT file FROM unit WHERE id = ?")) {
+            s.setLong(1, unit);
+            try (ResultSet r = s.executeQuery()) {
+                return r.next() ? Optional.of(r.getString(1)) : Optional.empty();
+            }
+        } catch (SQLException e) {
+            throw new IOException("the logbook cannot be read: " + e.getMessage(), e);
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        try {
+            connection.close();
+        } catch (SQLException e) {
+            throw new IOException("the logbook could not be closed: " + e.getMessage(), e);
+        }
+    }
+}

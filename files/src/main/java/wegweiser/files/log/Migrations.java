@@ -1,0 +1,86 @@
+package wegweiser.files.log;
+
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+
+/** Brings a logbook to the newest layout, one version after the other, each in a transaction of its own. */
+final class Migrations {
+    private static final List<List<String>> VERSIONS = List.of(List.of("""
+            CREATE TABLE unit (
+                id INTEGER PRIMARY KEY,
+                label TEXT NOT NULL UNIQUE,
+                job TEXT NOT NULL,
+                ends TEXT NOT NULL,
+                wiring TEXT NOT NULL,
+                signature TEXT NOT NULL,
+                result TEXT NOT NULL,
+                made_at TEXT NOT NULL,
+                file TEXT NOT NULL)
+            """, "CREATE INDEX unit_signature ON unit (signature)", """
+            CREATE TABLE reading (
+                unit INTEGER NOT NULL REFERENCES unit (id),
+                n INTEGER NOT NULL,
+                mode TEXT NOT NULL,
+                red TEXT NOT NULL,
+                black TEXT NOT NULL,
+                outcome TEXT NOT NULL,
+                at TEXT,
+                PRIMARY KEY (unit, n))
+            """, """
+            CREATE TABLE result (
+                unit INTEGER NOT NULL REFERENCES unit (id),
+                n INTEGER NOT NULL,
+                kind TEXT NOT NULL,
+                red TEXT NOT NULL,
+                black TEXT NOT NULL,
+                expect TEXT NOT NULL,
+                state TEXT NOT NULL,
+                PRIMARY KEY (unit, n))
+            """, refuse("unit", "UPDATE"), refuse("unit", "DELETE"), refuse("reading", "UPDATE"),
+            refuse("reading", "DELETE"), refuse("result", "UPDATE"), refuse("result", "DELETE")));
+
+    private Migrations() {}
+
+    private static String refuse(String table, String what) {
+        return "CREATE TRIGGER " + table + "_no_" + what.toLowerCase(java.util.Locale.ROOT) + " BEFORE "
+                + what + " ON " + table
+                + " BEGIN SELECT RAISE(ABORT, 'the logbook is only ever added to'); END";
+    }
+
+    static int newest() {
+        return VERSIONS.size();
+    }
+
+    /** Applies what is missing; a logbook of a newer program is refused. */
+    static void apply(Connection connection) throws SQLException {
+        int version = version(connection);
+        if (version > newest()) {
+            throw new SQLException("it was written by a newer version of this program");
+        }
+        for (int next = version; next < newest(); next++) {
+            connection.setAutoCommit(false);
+            try (Statement statement = connection.createStatement()) {
+                for (String sql : VERSIONS.get(next)) {
+                    statement.execute(sql);
+                }
+                statement.execute("PRAGMA user_version = " + (next + 1));
+                connection.commit();
+            } catch (SQLException e) {
+                connection.rollback();
+                throw e;
+            } finally {
+                connection.setAutoCommit(true);
+            }
+        }
+    }
+
+    private static int version(Connection connection) throws SQLException {
+        try (Statement s = connection.createStatement();
+                ResultSet r = s.executeQuery("PRAGMA user_version")) {
+            return r.getInt(1);
+        }
+    }
+}

@@ -1,0 +1,183 @@
+package wegweiser.files.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.make.Step;
+import wegweiser.core.words.Words;
+
+/** Lays a sheet out on pages of A4, top to bottom, a new page when one is full. */
+final class PageLayout {
+    private static final double LEFT = 15;
+    private static final double RIGHT = 195;
+    private static final double BOTTOM = 284;
+    private static final double TEXT = 3.1;
+    private static final double LINE = 4.6;
+    /** Average width of a letter of Overpass as a share of its size. */
+    private static final double LETTER = 0.52;
+
+    private final Pen pen;
+    private double y;
+
+    private PageLayout(Pen pen) {
+        this.pen = pen;
+    }
+
+    static void layOut(SheetContent sheet, Pen pen) {
+        new PageLayout(pen).write(sheet);
+    }
+
+    private void write(SheetContent s) {
+        newPage();
+        pen.text(LEFT, y, 6, Fonts.BOLD, shortened(s.title(), 120, 6));
+        if (!s.label().isEmpty()) {
+            pen.box(RIGHT - 32, y - 6, 32, 8, false);
+            pen.text(RIGHT - 28, y - 0.4, 5, Fonts.MONO_MEDIUM, s.label());
+        }
+        y += 6;
+        pen.text(LEFT, y, TEXT, Fonts.TEXT, s.cable() + (s.cable().isEmpty() ? "" : "  ·  ") + s.verdict());
+        y += 4;
+        s.faces().forEach(this::face);
+        heading("sheet.from-to");
+        table(new double[]{0, 20, 42, 62, 84, 106, 148},
+                List.of("sheet.from", "sheet.signal", "sheet.to", "sheet.signal", "sheet.conductor",
+                        "sheet.colour", "sheet.part"),
+                s.rows().stream().map(r -> List.of(r.from(), r.fromSignal(), r.to(), r.toSignal(),
+                        r.conductor(), r.colour(), r.kind())).toList());
+        s.grid().ifPresent(this::grid);
+        if (!s.cuts().isEmpty()) {
+            heading("sheet.cut");
+            table(new double[]{0, 70}, List.of(), s.cuts().stream().map(List::of).toList());
+        }
+        heading("sheet.steps");
+        for (Step step : s.steps()) {
+            room(LINE);
+            pen.box(LEFT, y - 2.6, 2.8, 2.8, false);
+            pen.text(LEFT + 5, y, TEXT, Fonts.TEXT,
+                    shortened(step.n() + "  " + step.text(), RIGHT - LEFT - 6, TEXT));
+            y += LINE;
+        }
+        heading("sheet.tests");
+        table(new double[]{0, 16, 66, 116, 158},
+                List.of("sheet.test", "sheet.red", "sheet.black", "sheet.expect", "sheet.result"),
+                s.tests().stream().map(t -> List.of(t.kind(), t.red(), t.black(), t.expect(), t.result()))
+                        .toList());
+        if (!s.waivers().isEmpty()) {
+            heading("sheet.waivers");
+            table(new double[]{0, 40, 80}, List.of("sheet.rule", "sheet.where", "sheet.reason"),
+                    s.waivers().stream().map(List::of).toList());
+        }
+        heading("sheet.cautions");
+        for (String caution : s.cautions()) {
+            for (String line : wrapped(caution, RIGHT - LEFT - 5, TEXT)) {
+                room(LINE);
+                pen.text(LEFT + 5, y, TEXT, Fonts.TEXT, line);
+                y += LINE;
+            }
+        }
+    }
+
+    private void newPage() {
+        pen.page();
+        y = 20;
+    }
+
+    private void room(double height) {
+        if (y + height > BOTTOM) {
+            newPage();
+        }
+    }
+
+    private void heading(String key) {
+        room(16);
+        y += 5;
+        pen.text(LEFT, y, 4, Fonts.MEDIUM, Words.say(key));
+        y += 5.5;
+    }
+
+    private void face(SheetContent.Face face) {
+        double height = face.drawing().heightMm();
+        room(height + 14);
+        pen.text(LEFT, y + 4, TEXT, Fonts.MEDIUM, face.heading());
+        pen.text(LEFT, y + 8.4, 2.8, Fonts.TEXT,
+                face.side() + (face.numbersToCheck() ? ". " + Words.say("sheet.check-numbers") : ""));
+        pen.drawing(LEFT, y + 11, face.drawing());
+        y += height + 14;
+    }
+
+    private void table(double[] columns, List<String> heads, List<List<String>> rows) {
+        if (!heads.isEmpty()) {
+            cells(columns, heads.stream().map(Words::say).toList(), Fonts.MEDIUM);
+        }
+        rows.forEach(r -> cells(columns, r, Fonts.TEXT));
+    }
+
+    private void cells(double[] columns, List<String> cells, Fonts font) {
+        List<List<String>> wrapped = new ArrayList<>();
+        int lines = 1;
+        for (int k = 0; k < cells.size(); k++) {
+            double width = (k + 1 < columns.length ? columns[k + 1] : RIGHT - LEFT) - columns[k] - 2;
+            wrapped.add(wrapped(cells.get(k), width, TEXT));
+            lines = Math.max(lines, wrapped.getLast().size());
+        }
+        room(lines * LINE);
+        for (int k = 0; k < cells.size(); k++) {
+            for (int l = 0; l < wrapped.get(k).size(); l++) {
+                pen.text(LEFT + columns[k], y + l * LINE, TEXT, font, wrapped.get(k).get(l));
+            }
+        }
+        y += (lines - 1) * LINE + 1.3;
+        pen.line(LEFT, y, RIGHT, y, 0.1);
+        y += LINE - 1.3 + 0.4;
+    }
+
+    private void grid(SheetContent.Grid grid) {
+        double cell = Math.min(5, (RIGHT - LEFT - 12) / Math.max(1, grid.columns().size()));
+        room(Math.min(260, (grid.rows().size() + 2) * cell + 16));
+        heading("sheet.pegboard");
+        for (int c = 0; c < grid.columns().size(); c++) {
+            pen.text(LEFT + 12 + c * cell + 0.6, y, Math.min(2.4, cell * 0.55), Fonts.MONO,
+                    shortName(grid.columns().get(c)));
+        }
+        y += 1.5;
+        for (int r = 0; r < grid.rows().size(); r++) {
+            if (y + cell > BOTTOM) {
+                newPage();
+            }
+            pen.text(LEFT + 2, y + cell * 0.7, Math.min(2.4, cell * 0.55), Fonts.MONO,
+                    shortName(grid.rows().get(r)));
+            for (int c = 0; c < grid.columns().size(); c++) {
+                double x = LEFT + 12 + c * cell;
+                pen.box(x, y, cell, cell, false);
+                if (grid.pegs().contains(List.of(r, c))) {
+                    pen.box(x + cell * 0.25, y + cell * 0.25, cell * 0.5, cell * 0.5, true);
+                }
+            }
+            y += cell;
+        }
+        y += 2;
+    }
+
+    private static String shortName(String contact) {
+        return contact.equals("shell") ? "sh" : contact.length() > 5 ? contact.substring(0, 5) : contact;
+    }
+
+    private static String shortened(String text, double width, double size) {
+        int fits = (int) (width / (size * LETTER));
+        return text.length() <= fits ? text : text.substring(0, Math.max(1, fits - 1)) + "…";
+    }
+
+    private static List<String> wrapped(String text, double width, double size) {
+        int fits = Math.max(4, (int) (width / (size * LETTER)));
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ")) {
+            if (!line.isEmpty() && line.length() + 1 + word.length() > fits) {
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            line.append(line.isEmpty() ? "" : " ").append(word);
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+}

@@ -1,0 +1,90 @@
+package wegweiser.files.workshop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Properties;
+import java.util.stream.Stream;
+import wegweiser.files.job.AtomicFile;
+import wegweiser.files.job.JobFile;
+
+/** A person's folder: job files, the logbook, and settings. */
+public record Workshop(Path folder) {
+    /** The platform's usual place for application data. */
+    public static Workshop usual() {
+        String os = System.getProperty("os.name", "").toLowerCase(Locale.ROOT);
+        Path home = Path.of(System.getProperty("user.home", "."));
+        if (os.contains("win")) {
+            String roaming = System.getenv("APPDATA");
+            return new Workshop((roaming == null ? home.resolve("AppData/Roaming") : Path.of(roaming))
+                    .resolve("Wegweiser"));
+        }
+        if (os.contains("mac")) {
+            return new Workshop(home.resolve("Library/Application Support/Wegweiser"));
+        }
+        String data = System.getenv("XDG_DATA_HOME");
+        return new Workshop((data == null || data.isBlank() ? home.resolve(".local/share") : Path.of(data))
+                .resolve("wegweiser"));
+    }
+
+    public Path jobs() {
+        return folder.resolve("jobs");
+    }
+
+    public Path logbook() {
+        return folder.resolve("logbook.db");
+    }
+
+    /** All job files, by name. */
+    public List<Path> jobFiles() throws IOException {
+        if (!Files.isDirectory(jobs())) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(jobs())) {
+            return files.filter(f -> f.getFileName().toString().endsWith(JobFile.ENDING)).sorted().toList();
+        }
+    }
+
+    /** A file name in the jobs folder that is still free, made from a title. */
+    public Path freshFile(String title) {
+        String stem = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        stem = stem.isEmpty() ? "job" : stem.length() > 60 ? stem.substring(0, 60) : stem;
+        Path file = jobs().resolve(stem + JobFile.ENDING);
+        for (int n = 2; Files.exists(file); n++) {
+            file = jobs().resolve(stem + "-" + n + JobFile.ENDING);
+        }
+        return file;
+    }
+
+    /** A setting, such as the place of the window. Missing or unreadable settings are as good as none. */
+    public Optional<String> setting(String name) {
+        return Optional.ofNullable(settings().getProperty(name));
+    }
+
+    /** Keeps settings for the next start. */
+    public void remember(java.util.Map<String, String> values) throws IOException {
+        Properties all = settings();
+        all.putAll(values);
+        StringBuilder text = new StringBuilder();
+        all.stringPropertyNames().stream().sorted()
+                .forEach(n -> text.append(n).append('=').append(all.getProperty(n)).append('\n'));
+        AtomicFile.write(folder.resolve("settings.properties"),
+                text.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    private Properties settings() {
+        Properties all = new Properties();
+        Path file = folder.resolve("settings.properties");
+        if (Files.isReadable(file)) {
+            try (var reader = Files.newBufferedReader(file)) {
+                all.load(reader);
+            } catch (IOException | IllegalArgumentException _) {
+                all.clear();
+            }
+        }
+        return all;
+    }
+}

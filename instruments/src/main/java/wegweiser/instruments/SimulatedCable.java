@@ -1,0 +1,88 @@
+package wegweiser.instruments;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.wiring.Nets;
+
+/**
+ * A cable whose wiring is known to the simulation alone: nets of copper, and resistors and diodes between them.
+ */
+public final class SimulatedCable {
+    /** Resistance of a joined conductor from end to end, in ohm. */
+    private static final double CONDUCTOR_OHMS = 0.12;
+
+    private final Nets nets;
+    private final List<Branch> resistors = new ArrayList<>();
+    private final List<Branch> diodes = new ArrayList<>();
+
+    /** A part between two nets, by label; a diode's anode is at {@code from}. */
+    record Branch(int from, int to, double value) {}
+
+    /** The cable that a job's links describe. */
+    public SimulatedCable(Job truth) {
+        this(truth, Terminals.of(truth));
+    }
+
+    /** The cable that a job's links describe, with these terminals as well. */
+    public SimulatedCable(Job truth, List<Terminal> terminals) {
+        List<Terminal> all = new ArrayList<>(Terminals.of(truth));
+        terminals.stream().filter(t -> !all.contains(t)).forEach(all::add);
+        TerminalIndex index = new TerminalIndex(all);
+        this.nets = Nets.of(index, truth.links());
+        for (Link link : truth.links()) {
+            if (link.to().isEmpty()) {
+                continue;
+            }
+            int from = label(link.from());
+            int to = label(link.to().orElseThrow());
+            if (from != to && link.is(PartKind.RESISTOR)) {
+                resistors.add(new Branch(from, to, link.part().orElseThrow().ohms().orElse(0)));
+            } else if (from != to && link.is(PartKind.DIODE)) {
+                diodes.add(new Branch(from, to, 0.58));
+            }
+        }
+    }
+
+    /** What is joined in truth. */
+    public Nets nets() {
+        return nets;
+    }
+
+    int label(Terminal terminal) {
+        return nets.labels()[nets.index().of(terminal)];
+    }
+
+    /**
+     * Resistance between two gangs in ohm, infinite where nothing conducts: the nets of each gang are one node,
+     * and the network of resistors between them is solved by elimination, O(nodes³).
+     */
+    double ohms(List<Terminal> red, List<Terminal> black) {
+        List<Integer> reds = red.stream().map(this::label).distinct().toList();
+        List<Integer> blacks = black.stream().map(this::label).distinct().toList();
+        if (reds.stream().anyMatch(blacks::contains)) {
+            boolean same = red.stream().anyMatch(black::contains);
+            return same ? 0 : CONDUCTOR_OHMS;
+        }
+        List<Integer> nodes = new ArrayList<>();
+        for (Branch r : resistors) {
+            for (int label : new int[]{r.from(), r.to()}) {
+                if (!reds.contains(label) && !blacks.contains(label) && !nodes.contains(label)) {
+                    nodes.add(label);
+                }
+            }
+        }
+        return ResistorNetwork.between(resistors, reds, blacks, nodes);
+    }
+
+    /** Whether a diode conducts from some red net to some black one. */
+    boolean diodeForward(List<Terminal> red, List<Terminal> black) {
+        return diodes.stream().anyMatch(d -> red.stream().anyMatch(t -> label(t) == d.from())
+                && black.stream().anyMatch(t -> label(t) == d.to()));
+    }
+}

@@ -26,6 +26,8 @@ import wegweiser.core.words.Words;
 public final class Advisor {
     private static final double BELIEVED = 0.99;
     private static final double LIKELY = 0.85;
+    /** What a touch saved later is worth against a bit learned now. */
+    private static final double PROGRESS = 0.8;
 
     private final Job job;
     private final TerminalIndex index;
@@ -90,7 +92,7 @@ public final class Advisor {
             return Optional.empty();
         }
         if (leader.probability() < (goal == Goal.IDENTIFY ? BELIEVED : LIKELY)) {
-            Optional<Proposal> learn = learn(evidence, belief);
+            Optional<Proposal> learn = learn(evidence, belief, leader);
             if (learn.isPresent()) {
                 return learn;
             }
@@ -117,17 +119,23 @@ public final class Advisor {
         return a.equals(b) || a.red().equals(b.black()) && a.black().equals(b.red());
     }
 
-    private Optional<Proposal> learn(Evidence evidence, Belief belief) {
+    private Optional<Proposal> learn(Evidence evidence, Belief belief, Belief.Leader leader) {
         Optional<Touch> last = lastTouch(evidence);
         double best = 1e-4;
         int[][] bestTouch = null;
         double bestP = 0;
-        for (int[][] candidate : candidates(evidence, belief)) {
+        int unproved = evidence.countUnproved();
+        List<int[][]> candidates = candidates(evidence, belief);
+        if (fixture.canGang()) {
+            wideGangs(evidence, leader, candidates);
+        }
+        for (int[][] candidate : candidates) {
             boolean single = candidate[0].length == 1 && candidate[1].length == 1;
             double p = single
                     ? belief.joined(candidate[0][0], candidate[1][0])
                     : belief.joined(candidate[0], candidate[1]);
-            double gain = entropy(p) + (goal == Goal.PROVE && single ? 0.5 * p : 0);
+            double gain = entropy(p)
+                    + (goal == Goal.PROVE ? PROGRESS * progress(evidence, candidate, p, unproved) : 0);
             double price = fixture.canGang() && goal == Goal.PROVE
                     ? 4 + 0.1 * (candidate[0].length + candidate[1].length)
                     : cost.seconds(last, touch(candidate), fixture);
@@ -148,6 +156,65 @@ public final class Advisor {
         return Optional.of(
                 proposal(evidence, belief, touch(bestTouch), fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY,
                         Proposal.Purpose.LEARN, why));
+    }
+
+    /**
+     * How much of the proof a touch is expected to bring, in touches saved: a join that is needed counts one, and
+     * so does setting apart half of all the pairs that are still open.
+     */
+    private static double progress(Evidence evidence, int[][] candidate, double p, int unproved) {
+        boolean single = candidate[0].length == 1 && candidate[1].length == 1;
+        int fresh = 0;
+        for (int r : candidate[0]) {
+            for (int b : candidate[1]) {
+                fresh += evidence.isApart(r, b) ? 0 : 1;
+            }
+        }
+        double apart = fresh >= unproved
+                ? 1
+                : Math.min(1, -Math.log(1 - fresh / (double) unproved) / Math.log(2));
+        return (single ? p : 0) + (1 - p) * apart;
+    }
+
+    /** Gangs that ask about many contacts at once: everything without a partner, and the cuts of the leader's nets. */
+    private void wideGangs(Evidence evidence, Belief.Leader leader, List<int[][]> found) {
+        int[] labels = evidence.labels();
+        List<Integer> near = new ArrayList<>();
+        List<Integer> far = new ArrayList<>();
+        for (int i = 0; i < labels.length; i++) {
+            boolean first = index.get(i).end().equals(job.ends().getFirst().name());
+            boolean alone = isAlone(labels, i);
+            if (alone) {
+                (first ? near : far).add(i);
+            }
+        }
+        if (near.size() > 1 && far.size() > 1) {
+            found.add(new int[][]{numbers(near), numbers(far)});
+            found.add(new int[][]{numbers(near.subList(0, near.size() / 2)), numbers(far)});
+            found.add(new int[][]{numbers(near), numbers(far.subList(0, far.size() / 2))});
+        }
+        List<Integer> roots = new ArrayList<>();
+        for (int i = 0; i < labels.length; i++) {
+            if (leader.labels()[i] == i) {
+                roots.add(i);
+            }
+        }
+        for (Isolation.Cut cut : isolationCuts(evidence, roots)) {
+            found.add(new int[][]{Arrays.stream(cut.red()).map(roots::get).toArray(),
+                    Arrays.stream(cut.black()).map(roots::get).toArray()});
+        }
+    }
+
+    private static boolean isAlone(int[] labels, int i) {
+        int members = 0;
+        for (int label : labels) {
+            members += label == labels[i] ? 1 : 0;
+        }
+        return members == 1;
+    }
+
+    private static int[] numbers(List<Integer> list) {
+        return list.stream().mapToInt(Integer::intValue).toArray();
     }
 
     private String learnReason(Belief belief, int a, int b, double p) {

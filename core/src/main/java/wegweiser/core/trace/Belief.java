@@ -64,7 +64,8 @@ public final class Belief {
         }
         double hit = Math.log(1 - ERROR);
         double miss = Math.log(ERROR);
-        double[] log = new double[hypotheses.size() + 1];
+        int rates = OtherWirings.OPEN_SHARES.length;
+        double[] log = new double[hypotheses.size() + rates];
         for (int h = 0; h < hypotheses.size(); h++) {
             int[] labels = hypotheses.get(h).labels();
             double sum = Math.log(hypotheses.get(h).weight());
@@ -75,8 +76,12 @@ public final class Belief {
             }
             log[h] = sum;
         }
-        OtherWirings others = new OtherWirings(evidence.index());
-        log[hypotheses.size()] = Math.log(Hypotheses.OTHER) + others.logLikelihood(items, ERROR);
+        List<OtherWirings> others = new ArrayList<>();
+        for (int r = 0; r < rates; r++) {
+            others.add(new OtherWirings(evidence.index(), OtherWirings.OPEN_SHARES[r][0]));
+            log[hypotheses.size() + r] = Math.log(Hypotheses.OTHER * OtherWirings.OPEN_SHARES[r][1])
+                    + others.get(r).logLikelihood(items, ERROR);
+        }
         double most = Arrays.stream(log).max().orElse(0);
         double total = Arrays.stream(log).map(l -> Math.exp(l - most)).sum();
         List<Share> shares = new ArrayList<>();
@@ -87,8 +92,16 @@ public final class Belief {
             }
         }
         shares.sort(Comparator.comparingDouble(Share::probability).reversed());
-        double other = Math.exp(log[hypotheses.size()] - most) / total;
-        List<int[]> samples = others.draw(evidence, SAMPLES, new SplittableRandom(seed + items.size()));
+        double other = 0;
+        for (int r = 0; r < rates; r++) {
+            other += Math.exp(log[hypotheses.size() + r] - most) / total;
+        }
+        List<int[]> samples = new ArrayList<>();
+        SplittableRandom random = new SplittableRandom(seed + items.size());
+        for (int r = 0; r < rates; r++) {
+            double share = Math.exp(log[hypotheses.size() + r] - most) / total / other;
+            samples.addAll(others.get(r).draw(evidence, (int) Math.round(share * SAMPLES), random));
+        }
         return new Belief(List.copyOf(shares), other, samples, evidence.index().size());
     }
 

@@ -20,33 +20,38 @@ final class Locator {
 
     record Found(Touch touch, Mode mode, String why) {}
 
-    /** The halving touch for the first ganged reading that is not yet explained. */
+    /** The halving touch for the ganged reading with the fewest pairs that may explain it. */
     static Optional<Found> next(Evidence evidence, Belief belief) {
         TerminalIndex index = evidence.index();
         List<Reading> readings = evidence.readings();
+        List<int[]> fewest = null;
+        int reading = -1;
+        boolean part = false;
         for (int i = 0; i < readings.size(); i++) {
-            Reading reading = readings.get(i);
-            if (reading.touch().isSingle()) {
+            if (readings.get(i).touch().isSingle()) {
                 continue;
             }
-            Meaning meaning = Meaning.of(reading);
-            int[] red = index.of(reading.red());
-            int[] black = index.of(reading.black());
+            Meaning meaning = Meaning.of(readings.get(i));
+            int[] red = index.of(readings.get(i).red());
+            int[] black = index.of(readings.get(i).black());
+            List<int[]> open = List.of();
             if (meaning == Meaning.JOINS && !joinedAny(evidence, red, black)) {
-                List<int[]> open = open(red, black, (a, b) -> !evidence.isApart(a, b));
-                if (open.size() > 1) {
-                    return Optional.of(new Found(touch(index, half(open, belief)), Mode.OHMS,
-                            Words.say("advisor.locate.beep", i + 1, open.size())));
-                }
+                open = open(red, black, (a, b) -> !evidence.isApart(a, b));
+                open = open.size() > 1 ? open : List.of();
             } else if (meaning == Meaning.SHOWS_PART && !partKnown(evidence, red, black)) {
-                List<int[]> open = open(red, black, (a, b) -> isPartOpen(evidence, a, b));
-                if (!open.isEmpty()) {
-                    return Optional.of(new Found(touch(index, half(open, belief)), Mode.OHMS,
-                            Words.say("advisor.locate.part", i + 1, open.size())));
-                }
+                open = open(red, black, (a, b) -> isPartOpen(evidence, a, b));
+            }
+            if (!open.isEmpty() && (fewest == null || open.size() < fewest.size())) {
+                fewest = open;
+                reading = i + 1;
+                part = meaning == Meaning.SHOWS_PART;
             }
         }
-        return Optional.empty();
+        if (fewest == null) {
+            return Optional.empty();
+        }
+        return Optional.of(new Found(touch(index, half(fewest, belief)), Mode.OHMS,
+                Words.say(part ? "advisor.locate.part" : "advisor.locate.beep", reading, fewest.size())));
     }
 
     /** Whether a ganged reading with a value already covers this pair, so that only its part is to be located. */

@@ -7,24 +7,28 @@ import java.util.SplittableRandom;
 import wegweiser.core.model.TerminalIndex;
 
 /**
- * "None of these": any partial matching between the ends, with a few contacts open and now and then a short.
+ * "None of these": any partial matching between the ends, with some contacts open and now and then a short.
  * Stands for every wiring that has no name.
  *
- * <p>A contact is open with probability {@value #OPEN} and else joined to any contact of another end alike.
+ * <p>A contact is open with a given probability and else joined to any contact of another end alike; how many are
+ * open is not known beforehand, so several such probabilities are weighed against each other.
  * How well this fits the readings is estimated one reading after the other, given those before it; what the
  * cable may look like is drawn at random from the matchings that the evidence allows. O(readings x terminals)
  * and O(samples x terminals²).
  */
 final class OtherWirings {
-    private static final double OPEN = 0.25;
+    /** Shares of open contacts that are weighed, and how likely each is before any reading. */
+    static final double[][] OPEN_SHARES = {{0.1, 0.45}, {0.4, 0.3}, {0.75, 0.25}};
     private static final double SAME_END = 0.03;
     private static final double SECOND_PARTNER = 0.02;
 
     private final int n;
+    private final double openShare;
     private final int[] end;
     private final int[] endSize;
 
-    OtherWirings(TerminalIndex index) {
+    OtherWirings(TerminalIndex index, double openShare) {
+        this.openShare = openShare;
         n = index.size();
         end = new int[n];
         List<String> names = new ArrayList<>();
@@ -93,8 +97,8 @@ final class OtherWirings {
                 open++;
             }
         }
-        double each = (1 - OPEN) / endSize[end[b]];
-        return each / (OPEN + each * open);
+        double each = (1 - openShare) / endSize[end[b]];
+        return each / (openShare + each * open);
     }
 
     private void merge(int[] label, BitSet[] apart, int a, int b) {
@@ -163,8 +167,8 @@ final class OtherWirings {
                     }
                 }
             }
-            double each = (1 - OPEN) / endSize[end[a]];
-            if (chosen >= 0 && random.nextDouble() >= OPEN / (OPEN + each * candidates)) {
+            double each = (1 - openShare) / endSize[end[a]];
+            if (chosen >= 0 && random.nextDouble() >= openShare / (openShare + each * candidates)) {
                 taken.set(chosen);
                 to[Math.max(a, chosen)] = Math.min(a, chosen);
             }

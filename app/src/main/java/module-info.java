@@ -3,13 +3,18 @@ module wegweiser.app {
     requires atlantafx.base;
     requires com.fasterxml.jackson.databind;
     requires info.picocli;
+    requires java.desktop;
     requires javafx.controls;
     requires wegweiser.core;
     requires wegweiser.files;
     requires wegweiser.instruments;
 
     opens wegweiser.app.cli to info.picocli;
+    opens wegweiser.app.shell to javafx.graphics;
+    opens wegweiser.app.controls to javafx.graphics;
 
     exports wegweiser.app;
     exports wegweiser.app.cli;
+    exports wegweiser.app.shell;
+    exports wegweiser.app.demo;
 }

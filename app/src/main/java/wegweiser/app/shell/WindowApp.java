@@ -1,10 +1,169 @@
 package wegweiser.app.shell;
 
-/** The window. */
-public final class WindowApp {
-    private WindowApp() {}
+import static wegweiser.app.texts.Texts.t;
 
+import atlantafx.base.theme.PrimerLight;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+import javafx.stage.Screen;
+import javafx.stage.Stage;
+import wegweiser.app.demo.DemoWorkshop;
+import wegweiser.app.demo.Screenshots;
+import wegweiser.core.model.Job;
+import wegweiser.files.job.BadFile;
+import wegweiser.files.job.JobFile;
+import wegweiser.files.sheet.Fonts;
+import wegweiser.files.workshop.Workshop;
+
+/** The window: finds the workshop and the job to open, and remembers its own place and size. */
+public final class WindowApp extends Application {
+    private Session session;
+    private Stage stage;
+
+    /** Starts the window and returns when it is closed. */
     public static void start(String[] args) {
-        throw new IllegalStateException("no window yet");
+        launch(WindowApp.class, args);
+    }
+
+    @Override
+    public void start(Stage primary) throws IOException {
+        List<String> args = getParameters().getRaw();
+        stage = primary;
+        session = open(args);
+        MainWindow window = new MainWindow(session);
+        Scene scene = scene(window);
+        stage.setTitle(t("window.title"));
+        stage.setScene(scene);
+        stage.setMinWidth(1024);
+        stage.setMinHeight(700);
+        place();
+        if (args.contains("screenshots")) {
+            stage.setX(0);
+            stage.setY(0);
+            stage.show();
+            new Screenshots(window, scene, Path.of("docs", "screenshots")).run();
+            return;
+        }
+        stage.show();
+        if (args.contains("--train")) {
+            new Thread(() -> trained(window), "training").start();
+        }
+    }
+
+    /** Shows every stage once, so that a start cache learns their classes, and ends. */
+    private static void trained(MainWindow window) {
+        for (StageId id : StageId.values()) {
+            Platform.runLater(() -> window.go(id));
+            try {
+                Thread.sleep(250);
+            } catch (InterruptedException _) {
+                Thread.currentThread().interrupt();
+            }
+        }
+        Platform.runLater(Platform::exit);
+    }
+
+    /** The scene of a window with its styles and fonts. */
+    public static Scene scene(MainWindow window) {
+        for (Fonts font : Fonts.all()) {
+            try (InputStream in = font.open()) {
+                Font.loadFont(in, 12);
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+        }
+        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheetBSS());
+        Scene scene = new Scene(window.root(), 1280, 800);
+        scene.getStylesheets().add(WindowApp.class.getResource("wegweiser.css").toExternalForm());
+        return scene;
+    }
+
+    private static Session open(List<String> args) throws IOException {
+        boolean demo = args.contains("demo") || args.contains("screenshots") || args.contains("--train");
+        int given = args.indexOf("--workshop");
+        Workshop workshop;
+        if (given >= 0 && given + 1 < args.size()) {
+            workshop = new Workshop(Path.of(args.get(given + 1)));
+        } else {
+            workshop = demo ? new Workshop(Files.createTempDirectory("wegweiser-demo")) : Workshop.usual();
+        }
+        if (demo && workshop.jobFiles().isEmpty()) {
+            DemoWorkshop.create(workshop.folder());
+        }
+        Optional<Path> named = args.stream().filter(a -> a.endsWith(JobFile.ENDING)).map(Path::of)
+                .findFirst();
+        return session(workshop, named);
+    }
+
+    /** A session for the job that was named, else the last one, else the first there is, else a new one. */
+    public static Session session(Workshop workshop, Optional<Path> named) throws IOException {
+        List<Path> wanted = new java.util.ArrayList<>();
+        named.ifPresent(wanted::add);
+        workshop.setting("job").map(Path::of).filter(Files::exists).ifPresent(wanted::add);
+        wanted.addAll(workshop.jobFiles());
+        String trouble = "";
+        for (Path file : wanted) {
+            try {
+                Job job = JobFile.read(file);
+                Session session = new Session(workshop, file, job);
+                if (!trouble.isEmpty()) {
+                    session.noticeProperty().set(trouble);
+                }
+                return session;
+            } catch (BadFile e) {
+                trouble = trouble.isEmpty() ? t("notice.kept", e.getMessage()) : trouble;
+            }
+        }
+        Path file = workshop.freshFile(t("job.new"));
+        JobFile.write(file, Jobs.blank());
+        Session session = new Session(workshop, file, Jobs.blank());
+        session.noticeProperty().set(trouble);
+        return session;
+    }
+
+    private void place() {
+        Optional<double[]> place = session.workshop().setting("window").flatMap(WindowApp::numbers);
+        place.filter(p -> p.length == 4 && !Screen.getScreensForRectangle(p[0], p[1], p[2], p[3]).isEmpty())
+                .ifPresent(p -> {
+                    stage.setX(p[0]);
+                    stage.setY(p[1]);
+                    stage.setWidth(p[2]);
+                    stage.setHeight(p[3]);
+                });
+    }
+
+    private static Optional<double[]> numbers(String text) {
+        try {
+            return Optional.of(Arrays.stream(text.split(" ")).mapToDouble(Double::parseDouble).toArray());
+        } catch (NumberFormatException _) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public void stop() {
+        if (session == null) {
+            return;
+        }
+        session.close();
+        try {
+            session.workshop().remember(Map.of("window",
+                    stage.getX() + " " + stage.getY() + " " + stage.getWidth() + " " + stage.getHeight(),
+                    "job",
+                    session.file().toString()));
+        } catch (IOException _) {
+            // the window opens in its usual place next time
+            return;
+        }
     }
 }

@@ -1,0 +1,53 @@
+package wegweiser.app.controls;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Rectangle;
+import wegweiser.core.catalog.CableStock;
+import wegweiser.core.catalog.ColourCode;
+
+/** A cable cut across: sheath, screen, conductors in their colours; those in use have a heavy outline. */
+public final class CrossSection extends Pane {
+    private static final double SIZE = 108;
+
+    public CrossSection() {
+        setMinSize(SIZE, SIZE);
+        setMaxSize(SIZE, SIZE);
+    }
+
+    /** Shows a cable; nothing when none is chosen. */
+    public void show(Optional<CableStock> stock, Set<String> used) {
+        getChildren().clear();
+        if (stock.isEmpty()) {
+            return;
+        }
+        double middle = SIZE / 2;
+        Circle sheath = new Circle(middle, middle, middle - 2);
+        sheath.getStyleClass().add("section-sheath");
+        Circle inside = new Circle(middle, middle, middle - 10);
+        inside.getStyleClass().add(stock.get().isScreened() ? "section-screen" : "section-inside");
+        getChildren().addAll(sheath, inside);
+        List<String> all = stock.get().conductors();
+        double ring = all.size() == 1 ? 0 : middle - 28;
+        double radius = Math.clamp(Math.PI * (ring + 4) / all.size() * 0.85, 3, 11);
+        for (int k = 0; k < all.size(); k++) {
+            double angle = 2 * Math.PI * k / all.size() - Math.PI / 2;
+            double x = middle + ring * Math.cos(angle);
+            double y = middle + ring * Math.sin(angle);
+            List<String> hex = ColourCode.hex(all.get(k));
+            Circle wire = new Circle(x, y, radius);
+            wire.setFill(hex.isEmpty() ? Color.web("#B9B6AE") : Color.web(hex.getFirst()));
+            wire.getStyleClass().add(used.contains(all.get(k)) ? "section-used" : "section-wire");
+            getChildren().add(wire);
+            if (hex.size() > 1) {
+                Rectangle stripe = new Rectangle(x - radius * 0.9, y - radius / 4, radius * 1.8, radius / 2);
+                stripe.setFill(Color.web(hex.get(1)));
+                getChildren().add(stripe);
+            }
+        }
+    }
+}

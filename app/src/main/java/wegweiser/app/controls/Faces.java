@@ -1,0 +1,75 @@
+package wegweiser.app.controls;
+
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.drawing.FaceDrawing;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Terminal;
+
+/** The faces of the first two ends, one above the other. */
+public final class Faces extends VBox {
+    private final FacePanel first = new FacePanel();
+    private final FacePanel second = new FacePanel();
+
+    public Faces() {
+        getStyleClass().addAll("sheet", "faces");
+        VBox.setVgrow(first, Priority.ALWAYS);
+        VBox.setVgrow(second, Priority.ALWAYS);
+        getChildren().addAll(first, Panels.rule(), second,
+                Panels.quiet(wegweiser.app.texts.Texts.t("faces.flip")));
+    }
+
+    /** Shows both ends with some contacts lit. */
+    public void show(Job job, List<Terminal> lit, Map<Terminal, String> wires) {
+        show(first, job, 0, lit, wires);
+        show(second, job, 1, lit, wires);
+    }
+
+    private static void show(FacePanel panel, Job job, int number, List<Terminal> lit,
+            Map<Terminal, String> wires) {
+        panel.setVisible(job.ends().size() > number);
+        if (job.ends().size() > number) {
+            End end = job.ends().get(number);
+            panel.show(end, Catalogue.of(job).of(end), marks(end, lit, wires));
+        }
+    }
+
+    /** Marks at one end. */
+    public static FaceDrawing.Marks marks(End end, List<Terminal> lit, Map<Terminal, String> wires) {
+        Map<String, String> own = new HashMap<>();
+        wires.forEach((terminal, code) -> {
+            if (terminal.end().equals(end.name())) {
+                own.put(terminal.contact(), code);
+            }
+        });
+        Set<String> ids = new LinkedHashSet<>();
+        lit.stream().filter(t -> t.end().equals(end.name())).map(Terminal::contact).forEach(ids::add);
+        return new FaceDrawing.Marks(own, ids);
+    }
+
+    /** The conductor at each terminal that a link names. */
+    public static Map<Terminal, String> wires(Job job) {
+        Map<Terminal, String> wires = new HashMap<>();
+        for (Link link : job.links()) {
+            link.conductor().ifPresent(c -> {
+                wires.putIfAbsent(link.from(), c);
+                link.to().ifPresent(t -> wires.putIfAbsent(t, c));
+            });
+        }
+        return wires;
+    }
+
+    /** Turns both connectors over. */
+    public void flip() {
+        first.flip();
+        second.look(first.side());
+    }
+}

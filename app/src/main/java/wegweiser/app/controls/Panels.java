@@ -1,0 +1,59 @@
+package wegweiser.app.controls;
+
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The few building blocks that every stage uses. */
+public final class Panels {
+    private Panels() {}
+
+    /** A sheet with things below one another. */
+    public static VBox sheet(Node... children) {
+        VBox box = new VBox(children);
+        box.getStyleClass().add("sheet");
+        return box;
+    }
+
+    public static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("heading");
+        return label;
+    }
+
+    public static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setWrapText(true);
+        return label;
+    }
+
+    /** Words at the left, a figure at the right. */
+    public static HBox line(Node words, Node figure) {
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox box = new HBox(8, words, space, figure);
+        box.getStyleClass().add("figure-line");
+        return box;
+    }
+
+    /** A thin line between groups. */
+    public static Region rule() {
+        Region rule = new Region();
+        rule.getStyleClass().add("rule");
+        return rule;
+    }
+
+    /** A column that scrolls when it must. */
+    public static ScrollPane scroll(Node content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("plain-scroll");
+        return scroll;
+    }
+}

@@ -1,0 +1,34 @@
+package wegweiser.app.controls;
+
+/** What a cell of the pegboard shows. Each differs from the others in shape, not in colour alone. */
+public enum PegCell {
+    /** Not known, or nothing planned. */
+    EMPTY,
+    /** Joined, measured. */
+    JOINED,
+    /** Joined, follows from other readings. */
+    JOINED_FOLLOWS,
+    /** Apart, measured. */
+    APART,
+    /** Apart, follows from other readings. */
+    APART_FOLLOWS,
+    /** Apart if every conductor goes to one contact at each end. */
+    ASSUMED,
+    /** Planned and not yet proved. */
+    PLANNED,
+    /** Planned and proved. */
+    PLANNED_PROVED,
+    /** Planned, but measured apart. */
+    MISSING,
+    /** Measured joined, but not planned. */
+    UNPLANNED,
+    /** A part lies between them. */
+    PART,
+    /** A conductor that is cut on purpose. */
+    CUT;
+
+    /** Key of the words for this cell. */
+    public String key() {
+        return "cell." + name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    }
+}

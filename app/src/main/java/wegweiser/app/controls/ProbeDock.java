@@ -1,0 +1,255 @@
+package wegweiser.app.controls;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Polygon;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+import wegweiser.core.trace.TypedReading;
+import wegweiser.core.words.Words;
+
+/** What to touch now, one question, and answers on single keys; readable from two metres. */
+public final class ProbeDock extends HBox {
+    private final Label heading = new Label();
+    private final Probe red = new Probe("probe-red");
+    private final Probe black = new Probe("probe-black");
+    private final Label question = new Label();
+    private final Button beep = answer("dock.beep", "B");
+    private final Button silent = answer("dock.silent", "N");
+    private final Button value = answer("dock.value", "V");
+    private final TextField field = new TextField();
+    private final Label why = new Label();
+    private final Label error = new Label();
+    private final MeterDisplay meter = new MeterDisplay();
+    private final HBox answers;
+    private Optional<Ask> ask = Optional.empty();
+    private Consumer<Reading> onReading = _ -> {};
+    private Runnable onBack = () -> {};
+
+    /** One touch to be made. */
+    public record Ask(Touch touch, Mode mode, String heading, String redHint, String blackHint, String why) {}
+
+    public ProbeDock() {
+        getStyleClass().add("dock");
+        setId("dock");
+        heading.getStyleClass().add("dock-heading");
+        question.getStyleClass().add("dock-heading");
+        why.getStyleClass().add("dock-why");
+        why.setWrapText(true);
+        error.getStyleClass().add("dock-error");
+        error.setWrapText(true);
+        error.managedProperty().bind(error.textProperty().isNotEmpty());
+        field.setPromptText(t("dock.value.prompt"));
+        field.setId("dock-value");
+        field.setVisible(false);
+        field.setManaged(false);
+        field.setPrefColumnCount(9);
+        beep.getStyleClass().add("primary");
+        beep.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.BEEP));
+        silent.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.SILENT));
+        value.setOnAction(_ -> openValue(""));
+        field.setOnKeyPressed(this::valueKey);
+        VBox probes = new VBox(12, heading, new HBox(16, red, black));
+        answers = new HBox(10, beep, silent, value, field);
+        answers.setAlignment(Pos.CENTER_LEFT);
+        VBox middle = new VBox(12, question, answers, why, error);
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        getChildren().addAll(probes, middle, meter);
+        show(Optional.empty(), "");
+    }
+
+    private static Button answer(String key, String cap) {
+        Label letter = new Label(cap);
+        letter.getStyleClass().add("key-cap");
+        Button button = new Button(t(key), letter);
+        button.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
+        button.getStyleClass().add("answer");
+        button.setFocusTraversable(false);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setId(key.replace('.', '-'));
+        return button;
+    }
+
+    public MeterDisplay meter() {
+        return meter;
+    }
+
+    /** What to do with a reading. */
+    public void setOnReading(Consumer<Reading> action) {
+        onReading = action;
+    }
+
+    /** What Backspace does. */
+    public void setOnBack(Runnable action) {
+        onBack = action;
+    }
+
+    /** Asks for a touch, or says {@code done} when there is none to ask for. */
+    public void show(Optional<Ask> newAsk, String done) {
+        if (!newAsk.equals(ask)) {
+            closeValue();
+            error.setText("");
+        }
+        ask = newAsk;
+        boolean asking = ask.isPresent();
+        red.setVisible(asking);
+        black.setVisible(asking);
+        answers.setVisible(asking);
+        heading.setText(ask.map(Ask::heading).orElse(""));
+        question.setText(ask
+                .map(a -> t(a.mode() == Mode.CONTINUITY
+                        ? "dock.question.beep"
+                        : a.mode() == Mode.OHMS ? "dock.question.ohms" : "dock.question.diode"))
+                .orElse(""));
+        why.setText(ask.map(Ask::why).orElse(done));
+        ask.ifPresent(a -> {
+            red.show(a.touch().red(), a.redHint(), t("dock.red"));
+            black.show(a.touch().black(), a.blackHint(), t("dock.black"));
+        });
+    }
+
+    /** Marks the dock as waiting for the disk; answers given meanwhile are not taken. */
+    public void setBusy(boolean busy) {
+        answers.setDisable(busy);
+    }
+
+    /** Answers a key; true when it was one of the dock's. */
+    public boolean key(KeyEvent e) {
+        if (ask.isEmpty() || answers.isDisabled()) {
+            return false;
+        }
+        String text = e.getText();
+        if (e.getCode() == KeyCode.B) {
+            beep.fire();
+        } else if (e.getCode() == KeyCode.N) {
+            silent.fire();
+        } else if (e.getCode() == KeyCode.V) {
+            openValue("");
+        } else if (e.getCode() == KeyCode.ENTER) {
+            return takeMeter();
+        } else if (e.getCode() == KeyCode.BACK_SPACE) {
+            onBack.run();
+        } else if (e.getCode() == KeyCode.M) {
+            meter.toggle();
+        } else if (text.length() == 1 && Character.isDigit(text.charAt(0))) {
+            openValue(text);
+        } else {
+            return false;
+        }
+        return true;
+    }
+
+    private boolean takeMeter() {
+        Optional<Outcome> shown = meter.reading();
+        ask.ifPresent(a -> shown.ifPresent(o -> answer(a.mode(), o)));
+        return shown.isPresent();
+    }
+
+    private void answer(Mode mode, Outcome outcome) {
+        ask.ifPresent(a -> onReading.accept(Reading.of(mode, a.touch(), outcome)));
+    }
+
+    private void openValue(String start) {
+        field.setText(start);
+        field.setVisible(true);
+        field.setManaged(true);
+        field.requestFocus();
+        field.positionCaret(start.length());
+    }
+
+    private void closeValue() {
+        boolean had = field.isFocused();
+        field.setVisible(false);
+        field.setManaged(false);
+        if (had && getScene() != null) {
+            getScene().getRoot().requestFocus();
+        }
+    }
+
+    private void valueKey(KeyEvent e) {
+        if (e.getCode() == KeyCode.ESCAPE) {
+            error.setText("");
+            closeValue();
+            e.consume();
+        } else if (e.getCode() == KeyCode.ENTER) {
+            e.consume();
+            try {
+                Touch touch = ask.orElseThrow().touch();
+                String typed = field.getText();
+                boolean volts = ask.get().mode() == Mode.DIODE
+                        && !typed.toLowerCase(java.util.Locale.ROOT).contains("v");
+                Reading reading = TypedReading.ofValue(
+                        volts && Character.isDigit(typed.strip().charAt(0)) ? typed + " V" : typed, touch);
+                closeValue();
+                error.setText("");
+                onReading.accept(reading);
+            } catch (IllegalArgumentException | StringIndexOutOfBoundsException _) {
+                // the field keeps what was typed, so that it can be mended
+                error.setText(t("dock.value.error", field.getText()));
+            }
+        }
+    }
+
+    /** A probe: an arm that points at its terminals. */
+    private static final class Probe extends VBox {
+        private final Label where = new Label();
+        private final Label hint = new Label();
+        private final Polygon shape = new Polygon();
+
+        Probe(String style) {
+            super(6);
+            shape.getStyleClass().add(style);
+            where.getStyleClass().add("probe-where");
+            hint.getStyleClass().add("quiet");
+            StackPane arm = new StackPane(shape, where);
+            arm.setAlignment(Pos.CENTER_LEFT);
+            getChildren().addAll(arm, hint);
+        }
+
+        void show(List<Terminal> terminals, String newHint, String who) {
+            boolean one = terminals.size() == 1;
+            String ends = terminals.stream().map(Terminal::end).distinct().count() == 1
+                    ? terminals.getFirst().end() + " · "
+                    : "";
+            String text = one
+                    ? terminals.getFirst().end() + " · " + terminals.getFirst().contact()
+                    : ends.isEmpty()
+                            ? Words.list(terminals)
+                            : ends + String.join(" ", terminals.stream().map(Terminal::contact).toList());
+            where.setText(text);
+            where.getStyleClass().removeAll("gang", "long-gang");
+            if (!one) {
+                where.getStyleClass().add(text.length() > 22 ? "long-gang" : "gang");
+            }
+            where.setWrapText(!one);
+            double width = one ? 172 : 250;
+            where.setMaxWidth(width - 34);
+            where.setMinWidth(width - 34);
+            shape.getPoints().setAll(0.0, 0.0, width - 22, 0.0, width, 35.0, width - 22, 70.0, 0.0, 70.0);
+            hint.setText(newHint.isEmpty() ? who : who + " · " + newHint);
+        }
+    }
+
+    /** Puts nodes such as a choice of fixture at the right of the answers. */
+    public void addTool(Node tool) {
+        getChildren().add(getChildren().size() - 1, tool);
+    }
+}

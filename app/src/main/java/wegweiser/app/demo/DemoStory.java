@@ -1,0 +1,118 @@
+package wegweiser.app.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.app.shell.MainWindow;
+import wegweiser.app.shell.Simulation;
+import wegweiser.app.shell.StageId;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.Step;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.prove.Test;
+import wegweiser.core.prove.TestPlan;
+import wegweiser.core.prove.Verdict;
+import wegweiser.core.route.Router;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.Proposal;
+
+/** The demo job taken through its stages by the program's own advice and the simulated meter. */
+public final class DemoStory {
+    private final MainWindow window;
+
+    /** One view to prepare and, when it has a name, to take a picture of. */
+    public record Scene(String name, Runnable prepare) {}
+
+    public DemoStory(MainWindow window) {
+        this.window = window;
+    }
+
+    /** The views in the order of the work. */
+    public List<Scene> scenes() {
+        List<Scene> scenes = new ArrayList<>();
+        scenes.add(new Scene("ends", () -> window.go(StageId.ENDS)));
+        scenes.add(new Scene("", () -> {
+            window.chooseFixture(Fixture.PROBES);
+            window.edit(j -> traced(j, Fixture.PROBES, 17));
+        }));
+        scenes.add(new Scene("trace", () -> window.go(StageId.TRACE)));
+        scenes.add(new Scene("", () -> {
+            window.chooseFixture(Fixture.COMB);
+            window.edit(j -> traced(j, Fixture.COMB, 200));
+        }));
+        scenes.add(new Scene("trace-proved", () -> {}));
+        scenes.add(new Scene("", () -> {
+            window.edit(j -> Router.schemes(j).getFirst().applyTo(j));
+            window.go(StageId.ROUTE);
+        }));
+        scenes.add(new Scene("route", () -> {}));
+        scenes.add(new Scene("", () -> {
+            window.edit(j -> j.withReadingsSetAside("the lead that lay on the bench"));
+            window.edit(j -> ticked(j, 9));
+            window.go(StageId.MAKE);
+        }));
+        scenes.add(new Scene("make", () -> {}));
+        scenes.add(new Scene("", () -> {
+            window.edit(j -> ticked(j, 200));
+            window.edit(j -> tested(j, 3));
+            window.go(StageId.PROVE);
+        }));
+        scenes.add(new Scene("prove", () -> {}));
+        scenes.add(new Scene("", () -> window.edit(j -> tested(j, 400))));
+        scenes.add(new Scene("prove-passed", window::record));
+        scenes.add(new Scene("log", () -> window.go(StageId.LOG)));
+        scenes.add(new Scene("", () -> {
+            window.clearNotice();
+            window.chooseNight(true);
+            window.go(StageId.TRACE);
+        }));
+        scenes.add(new Scene("night", () -> {}));
+        scenes.add(new Scene("", () -> window.chooseNight(false)));
+        scenes.add(new Scene("finder", window::find));
+        return scenes;
+    }
+
+    /** A job after some touches of the advisor, answered by the simulated lead. */
+    public static Job traced(Job job, Fixture fixture, int touches) {
+        Job now = job;
+        Advisor advisor = new Advisor(job, new TerminalIndex(Terminals.of(job)), fixture, Goal.PROVE,
+                CostModel.USUAL, 1);
+        for (int k = 0; k < touches; k++) {
+            Optional<Proposal> next = advisor.next(new Evidence(advisor.index(), now.readings()));
+            if (next.isEmpty()) {
+                break;
+            }
+            Simulation simulation = Simulation.of(now).orElseThrow();
+            now = now.withReading(Reading.of(next.get().mode(), next.get().touch(),
+                    simulation.measure(next.get().touch(), next.get().mode())));
+        }
+        return now;
+    }
+
+    static Job ticked(Job job, int steps) {
+        return job.withDone(BenchSteps.of(job, true).stream().limit(steps).map(Step::key).toList());
+    }
+
+    /** A job after some tests of its plan, answered by the simulated new cable. */
+    static Job tested(Job job, int tests) {
+        Job now = job;
+        List<Test> plan = TestPlan.of(job, Fixture.COMB);
+        for (int k = 0; k < tests; k++) {
+            Optional<Test> next = Verdict.of(now, Evidence.of(now), plan).next();
+            if (next.isEmpty()) {
+                break;
+            }
+            Simulation simulation = Simulation.of(now).orElseThrow();
+            now = now.withReading(Reading.of(next.get().mode(), next.get().touch(),
+                    simulation.measure(next.get().touch(), next.get().mode())));
+        }
+        return now;
+    }
+}

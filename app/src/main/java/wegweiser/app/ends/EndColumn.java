@@ -1,0 +1,166 @@
+package wegweiser.app.ends;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import wegweiser.app.controls.FacePanel;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.shell.Session;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.NamedPinouts;
+import wegweiser.core.drawing.FaceDrawing;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Role;
+
+/** One end: device, connector on the cable, face and pinout. */
+final class EndColumn extends VBox {
+    private final Session session;
+    private final String name;
+    private final TextField device = new TextField();
+    private final Button connector = new Button();
+    private final ChoiceBox<Optional<Role>> role = new ChoiceBox<>();
+    private final MenuButton fill = new MenuButton(t("ends.fill"));
+    private final Label port = Panels.quiet("");
+    private final FacePanel face = new FacePanel();
+    private final PinoutTable table;
+    private final VBox chooserPlace = new VBox();
+    private boolean showing;
+    private String lit = "";
+
+    EndColumn(Session session, String name) {
+        this.session = session;
+        this.name = name;
+        this.table = new PinoutTable(session, name, this::light);
+        getStyleClass().addAll("sheet", "end-column");
+        setId("end-" + name);
+        device.setPromptText(t("ends.device"));
+        device.setId("device-" + name);
+        device.setOnAction(_ -> keepDevice());
+        device.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                keepDevice();
+            }
+        });
+        HBox.setHgrow(device, Priority.ALWAYS);
+        connector.setId("connector-" + name);
+        connector.setOnAction(_ -> choose());
+        role.getItems().add(Optional.empty());
+        for (Role r : Role.values()) {
+            role.getItems().add(Optional.of(r));
+        }
+        role.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Optional<Role> r) {
+                return r == null ? "" : t("role." + r.map(Role::id).orElse("none"));
+            }
+
+            @Override
+            public Optional<Role> fromString(String text) {
+                throw new IllegalStateException("the list is not typed into");
+            }
+        });
+        role.setOnAction(_ -> {
+            if (!showing) {
+                edit(e -> e.withRole(role.getValue()));
+            }
+        });
+        face.setOnContact(table::focus);
+        VBox.setVgrow(table, Priority.ALWAYS);
+        HBox first = new HBox(8, device, role);
+        HBox second = new HBox(8, connector, fill);
+        face.setMinHeight(220);
+        face.setPrefHeight(260);
+        getChildren().addAll(first, second, port, chooserPlace, face, table);
+        setPrefWidth(400);
+        setMinWidth(300);
+    }
+
+    String endName() {
+        return name;
+    }
+
+    void flip() {
+        face.flip();
+    }
+
+    private void edit(java.util.function.UnaryOperator<End> edit) {
+        session.edit(job -> job.end(name).map(e -> job.withEnd(edit.apply(e))).orElse(job));
+    }
+
+    private void keepDevice() {
+        String text = device.getText().strip();
+        edit(e -> e.device().equals(text) ? e : e.withDevice(text));
+    }
+
+    private void light(String contact) {
+        lit = contact;
+        face(session.job());
+    }
+
+    private void face(Job job) {
+        job.end(name).ifPresent(end -> {
+            Optional<ConnectorType> type = Catalogue.of(job).of(end);
+            face.show(end, type,
+                    new FaceDrawing.Marks(java.util.Map.of(), lit.isEmpty() ? Set.of() : Set.of(lit)));
+        });
+    }
+
+    void show(Job job) {
+        End end = job.end(name).orElseThrow();
+        showing = true;
+        if (!device.isFocused()) {
+            device.setText(end.device());
+        }
+        role.setValue(end.role());
+        Optional<ConnectorType> type = Catalogue.of(job).of(end);
+        connector.setText(type.map(ConnectorType::title).orElse(t("ends.leads")) + "  ▾");
+        port.setText(end.port().flatMap(Catalogue.of(job)::find).map(p -> t("ends.port", p.title()))
+                .orElse(t("ends.on-cable")));
+        fill.getItems().clear();
+        String family = type.map(ConnectorType::family).orElse("");
+        List<NamedPinouts.NamedPinout> fitting = NamedPinouts.all().stream()
+                .filter(p -> p.family().equals(family)).toList();
+        fill.setDisable(fitting.isEmpty());
+        for (NamedPinouts.NamedPinout pinout : fitting) {
+            MenuItem item = new MenuItem(pinout.title());
+            item.setOnAction(_ -> edit(e -> e.withPinout(pinout.rows())));
+            fill.getItems().add(item);
+        }
+        face(job);
+        table.show(job, end, type);
+        showing = false;
+    }
+
+    /** Opens the list of connectors below the button; choosing one closes it. */
+    private void choose() {
+        if (!chooserPlace.getChildren().isEmpty()) {
+            chooserPlace.getChildren().clear();
+            return;
+        }
+        Set<String> kept = Catalogue.standard().all().stream().map(ConnectorType::id)
+                .collect(Collectors.toSet());
+        ConnectorChooser chooser = new ConnectorChooser(id -> {
+            chooserPlace.getChildren().clear();
+            if (kept.contains(id) || id.equals(End.LEADS)) {
+                edit(e -> e.withConnector(id));
+            }
+        });
+        chooserPlace.getChildren().setAll(chooser);
+        chooser.begin();
+    }
+}

@@ -1,0 +1,111 @@
+package wegweiser.app.log;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import javafx.collections.FXCollections;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.shell.Background;
+import wegweiser.app.shell.Session;
+import wegweiser.app.shell.StageView;
+import wegweiser.core.model.Job;
+import wegweiser.files.log.Logbook;
+import wegweiser.files.log.Unit;
+
+/** Every unit made: filter as you type. */
+public final class LogStage implements StageView {
+    private final Session session;
+    private final Background background = new Background();
+    private final TextField filter = new TextField();
+    private final TableView<Unit> table = new TableView<>();
+    private final Label count = Panels.quiet("");
+    private final VBox view;
+
+    /** Units, or the reason why there are none to show. */
+    private record Found(List<Unit> units, Optional<String> trouble) {}
+
+    public LogStage(Session session) {
+        this.session = session;
+        filter.setPromptText(t("log.filter"));
+        filter.setId("log-filter");
+        filter.textProperty().addListener(_ -> show(session.job()));
+        table.setId("log-table");
+        column("log.label", Unit::label, 90);
+        column("log.made", u -> u.madeAt().replace("T", " ").replace("Z", ""), 160);
+        column("log.result", u -> t("log.result." + u.result()), 110);
+        column("log.job", Unit::job, 220);
+        column("log.ends", Unit::ends, 360);
+        column("log.wiring", Unit::wiring, 260);
+        table.setPlaceholder(Panels.quiet(t("log.empty")));
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        HBox.setHgrow(filter, Priority.ALWAYS);
+        HBox head = new HBox(14, Panels.heading(t("log.title")), filter, count);
+        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        VBox.setVgrow(table, Priority.ALWAYS);
+        VBox sheet = Panels.sheet(head, table);
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        view = new VBox(sheet);
+        view.getStyleClass().add("stage");
+        view.setFocusTraversable(true);
+    }
+
+    private void column(String key, java.util.function.Function<Unit, String> value, double width) {
+        TableColumn<Unit, String> column = new TableColumn<>(t(key));
+        column.setCellValueFactory(f -> new ReadOnlyStringWrapper(value.apply(f.getValue())));
+        column.setPrefWidth(width);
+        table.getColumns().add(column);
+    }
+
+    @Override
+    public Node view() {
+        return view;
+    }
+
+    @Override
+    public Optional<Node> dock() {
+        return Optional.empty();
+    }
+
+    @Override
+    public void show(Job job) {
+        String text = filter.getText();
+        background.run(() -> {
+            try (Logbook log = Logbook.open(session.workshop().logbook())) {
+                return new Found(log.find(text), Optional.empty());
+            } catch (IOException e) {
+                return new Found(List.of(), Optional.of(e.getMessage()));
+            }
+        }, found -> {
+            table.setItems(FXCollections.observableList(found.units()));
+            count.setText(t("log.count", found.units().size()));
+            found.trouble().ifPresent(x -> session.noticeProperty().set(t("log.trouble", x)));
+        });
+    }
+
+    @Override
+    public boolean key(KeyEvent e) {
+        if (e.getText().length() == 1 && Character.isLetterOrDigit(e.getText().charAt(0))) {
+            filter.requestFocus();
+            filter.appendText(e.getText());
+            return true;
+        }
+        return false;
+    }
+
+    @Override
+    public List<String[]> keys() {
+        return List.<String[]>of(new String[]{"a … z", t("keys.filter")});
+    }
+}

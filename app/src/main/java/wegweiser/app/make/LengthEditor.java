@@ -1,0 +1,56 @@
+package wegweiser.app.make;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import wegweiser.app.shell.Session;
+import wegweiser.core.catalog.Cables;
+import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.Job;
+import wegweiser.core.route.Allocation;
+
+/** Which cable, and how long a way it takes. */
+final class LengthEditor extends VBox {
+    LengthEditor(Session session, Job job) {
+        super(4);
+        ComboBox<String> stock = new ComboBox<>();
+        stock.setId("cable-stock");
+        stock.getItems().setAll(Cables.all().stream().map(CableStock::title).toList());
+        job.cable().stock().flatMap(Cables::find).ifPresent(c -> stock.setValue(c.title()));
+        stock.setMaxWidth(Double.MAX_VALUE);
+        stock.setOnAction(_ -> Cables.all().stream().filter(c -> c.title().equals(stock.getValue()))
+                .findFirst()
+                .ifPresent(c -> session.edit(j -> recoloured(j.withCable(
+                        new CableUse(Optional.of(c.id()), j.cable().lengthMm(), j.cable().extra()))))));
+        TextField length = new TextField(MakeStage.lengthWords(job));
+        length.setId("cable-length");
+        length.setPrefColumnCount(5);
+        Label error = new Label();
+        error.getStyleClass().add("field-error");
+        error.managedProperty().bind(error.textProperty().isNotEmpty());
+        length.setOnAction(_ -> {
+            Optional<Double> metres = MakeStage.metresTyped(length.getText());
+            error.setText(metres.isPresent() ? "" : t("make.length.error", length.getText()));
+            metres.ifPresent(m -> session.edit(j -> j.withCable(
+                    new CableUse(j.cable().stock(), OptionalDouble.of(1000 * m), j.cable().extra()))));
+        });
+        HBox.setHgrow(stock, Priority.ALWAYS);
+        HBox line = new HBox(8, stock, length, new Label("m"));
+        line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        getChildren().addAll(line, error);
+    }
+
+    /** Another cable has other colours, so conductors are given anew. */
+    private static Job recoloured(Job job) {
+        return job.withLinks(Allocation.of(job, job.links().stream()
+                .map(l -> l.to().isPresent() ? l.withConductor(Optional.empty()) : l).toList()));
+    }
+}

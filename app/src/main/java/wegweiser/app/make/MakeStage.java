@@ -1,0 +1,273 @@
+package wegweiser.app.make;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.FacePanel;
+import wegweiser.app.controls.Faces;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.shell.Background;
+import wegweiser.app.shell.Choices;
+import wegweiser.app.shell.Session;
+import wegweiser.app.shell.StageView;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.CutList;
+import wegweiser.core.make.Materials;
+import wegweiser.core.make.Step;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.words.Words;
+
+/** Builds the cable: numbered steps, the connector from the wiring side, what to lay out. */
+public final class MakeStage implements StageView {
+    private final Session session;
+    private final Choices choices;
+    private final Background background = new Background();
+    private final StepList steps = new StepList(this::select);
+    private final Label hand = Panels.quiet("");
+    private final FacePanel face = new FacePanel();
+    private final Label where = new Label();
+    private final Label meaning = Panels.quiet("");
+    private final Label check = new Label();
+    private final Label caution = new Label();
+    private final VBox materials = new VBox(3);
+    private final StepDock dock = new StepDock(this::done, this::back);
+    private final HBox view;
+    private List<Step> shown = List.of();
+    private int current;
+
+    private record Shown(Job job, List<Step> steps, Optional<CutList> cuts, List<Materials.Item> parts,
+            List<Materials.Figure> figures) {}
+
+    public MakeStage(Session session, Choices choices) {
+        this.session = session;
+        this.choices = choices;
+        ScrollPane list = Panels.scroll(steps);
+        VBox.setVgrow(list, Priority.ALWAYS);
+        VBox left = Panels.sheet(Panels.line(Panels.heading(t("make.steps")), hand), list);
+        left.setMinWidth(270);
+        left.setPrefWidth(330);
+        hand.setOnMouseClicked(_ -> choices.rightHandedProperty().set(!choices.rightHandedProperty().get()));
+        where.getStyleClass().add("make-where");
+        check.setWrapText(true);
+        caution.setWrapText(true);
+        caution.getStyleClass().add("caution");
+        caution.managedProperty().bind(caution.textProperty().isNotEmpty());
+        check.managedProperty().bind(check.textProperty().isNotEmpty());
+        meaning.setAlignment(javafx.geometry.Pos.CENTER);
+        VBox words = new VBox(6, where, meaning, check, caution);
+        words.setAlignment(javafx.geometry.Pos.CENTER);
+        VBox middle = Panels.sheet(face, words);
+        VBox.setVgrow(face, Priority.ALWAYS);
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        materials.getStyleClass().addAll("sheet", "side");
+        ScrollPane right = Panels.scroll(materials);
+        right.getStyleClass().add("sheet-scroll");
+        right.setMinWidth(250);
+        right.setPrefWidth(330);
+        view = new HBox(12, left, middle, right);
+        view.getStyleClass().add("stage");
+        view.setFocusTraversable(true);
+        choices.rightHandedProperty().addListener(_ -> show(session.job()));
+    }
+
+    @Override
+    public Node view() {
+        return view;
+    }
+
+    @Override
+    public Optional<Node> dock() {
+        return Optional.of(dock);
+    }
+
+    @Override
+    public void show(Job job) {
+        boolean right = choices.rightHandedProperty().get();
+        background.run(() -> new Shown(job, BenchSteps.of(job, right), CutList.of(job), Materials.parts(job),
+                Materials.electrical(job)), this::show);
+    }
+
+    private void show(Shown s) {
+        boolean sameSteps = shown.stream().map(Step::key).toList()
+                .equals(s.steps().stream().map(Step::key).toList());
+        shown = s.steps();
+        hand.setText(t(choices.rightHandedProperty().get() ? "make.right" : "make.left"));
+        int firstOpen = firstOpen(s.job());
+        if (!sameSteps || current >= shown.size() || s.job().done().contains(shown.get(current).key())) {
+            current = Math.min(firstOpen, Math.max(0, shown.size() - 1));
+        }
+        materials(s);
+        refresh(s.job());
+    }
+
+    private int firstOpen(Job job) {
+        for (int k = 0; k < shown.size(); k++) {
+            if (!job.done().contains(shown.get(k).key())) {
+                return k;
+            }
+        }
+        return Math.max(0, shown.size() - 1);
+    }
+
+    private void refresh(Job job) {
+        steps.show(job, shown, current);
+        if (shown.isEmpty()) {
+            face.setVisible(false);
+            where.setText("");
+            meaning.setText(t("make.none"));
+            check.setText("");
+            caution.setText("");
+            dock.show(Optional.empty(), 0, false, t("make.none"));
+            return;
+        }
+        Step step = shown.get(current);
+        Optional<End> end = job.end(step.end());
+        face.setVisible(true);
+        End seen = end.orElse(job.ends().getFirst());
+        face.show(seen, Catalogue.of(job).of(seen), Faces.marks(seen, step.lit(), Faces.wires(job)));
+        where.setText(step.lit().size() == 1
+                ? step.lit().getFirst().end() + " · " + step.lit().getFirst().contact()
+                : "");
+        meaning.setText(meaning(job, step));
+        check.setText(step.check().isEmpty() ? "" : t("make.right-when", step.check()));
+        caution.setText(step.caution());
+        boolean ticked = job.done().contains(step.key());
+        boolean all = shown.stream().allMatch(s -> job.done().contains(s.key()));
+        dock.show(Optional.of(step), shown.size(), ticked, all ? t("make.all-done") : "");
+    }
+
+    private static String meaning(Job job, Step step) {
+        if (step.lit().size() != 1) {
+            return step.detail();
+        }
+        return job.links().stream().filter(l -> l.touches(step.lit().getFirst())).findFirst()
+                .flatMap(l -> l.why()).orElse(step.detail());
+    }
+
+    private void materials(Shown s) {
+        materials.getChildren().clear();
+        materials.getChildren().add(Panels.heading(t("make.bench")));
+        s.cuts().ifPresentOrElse(cut -> {
+            group(t("make.cut"));
+            cut.items().forEach(i -> figure(i.words(), metres(i.mm())));
+            materials.getChildren().add(Panels.rule());
+            figure(t("make.cut-at"), metres(cut.totalMm()));
+        }, () -> materials.getChildren().add(Panels.quiet(t("make.no-length"))));
+        materials.getChildren().add(new LengthEditor(session, s.job()));
+        if (!s.figures().isEmpty()) {
+            group(t("make.electrical"));
+            s.figures().forEach(f -> figure(f.words(), f.value()));
+        }
+        if (!s.parts().isEmpty()) {
+            group(t("make.parts"));
+            s.parts().forEach(p -> figure(p.words(), String.valueOf(p.count())));
+        }
+    }
+
+    private static String metres(double mm) {
+        return String.format(java.util.Locale.ROOT, "%.2f m", mm / 1000);
+    }
+
+    private void group(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("group");
+        materials.getChildren().add(label);
+    }
+
+    private void figure(String words, String value) {
+        Label figure = new Label(value);
+        figure.getStyleClass().add("figure");
+        figure.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        Label label = new Label(words);
+        label.setWrapText(true);
+        materials.getChildren().add(Panels.line(label, figure));
+    }
+
+    private void select(int k) {
+        current = k;
+        refresh(session.job());
+    }
+
+    /** Ticks the current step. The first tick means a new cable: readings of the old one are set aside. */
+    private void done() {
+        if (shown.isEmpty()) {
+            return;
+        }
+        String key = shown.get(current).key();
+        session.edit(job -> {
+            if (job.done().contains(key)) {
+                return job;
+            }
+            Job fresh = job.done().isEmpty() ? job.withReadingsSetAside(t("make.set-aside")) : job;
+            List<String> done = new ArrayList<>(fresh.done());
+            done.add(key);
+            return fresh.withDone(done);
+        });
+        if (current < shown.size() - 1) {
+            current++;
+        }
+        steps.reveal(current);
+    }
+
+    private void back() {
+        if (current > 0) {
+            select(current - 1);
+            String key = shown.get(current).key();
+            session.edit(job -> job.withDone(job.done().stream().filter(k -> !k.equals(key)).toList()));
+        }
+    }
+
+    @Override
+    public boolean key(KeyEvent e) {
+        if (e.getCode() == KeyCode.SPACE) {
+            done();
+        } else if (e.getCode() == KeyCode.BACK_SPACE) {
+            back();
+        } else if (e.getCode() == KeyCode.F) {
+            face.flip();
+        } else if (e.getCode() == KeyCode.DOWN && current < shown.size() - 1) {
+            select(current + 1);
+        } else if (e.getCode() == KeyCode.UP && current > 0) {
+            select(current - 1);
+        } else {
+            return false;
+        }
+        return true;
+    }
+
+    @Override
+    public List<String[]> keys() {
+        return List.of(new String[]{t("key.space"), t("keys.done")},
+                new String[]{"Backspace", t("keys.step-back")}, new String[]{"↑ ↓", t("keys.step")},
+                new String[]{"F", t("keys.flip")});
+    }
+
+    /** The default number format of lengths typed here. */
+    static Optional<Double> metresTyped(String text) {
+        try {
+            double metres = Double.parseDouble(text.strip().replace(",", ".").replaceAll("\\s*m$", ""));
+            return metres > 0 && metres < 1000 ? Optional.of(metres) : Optional.empty();
+        } catch (NumberFormatException _) {
+            return Optional.empty();
+        }
+    }
+
+    /** Length in words for the editor. */
+    static String lengthWords(Job job) {
+        return job.cable().lengthMm().isPresent()
+                ? Words.number(job.cable().lengthMm().getAsDouble() / 1000)
+                : "";
+    }
+}

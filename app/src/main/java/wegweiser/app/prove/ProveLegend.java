@@ -1,0 +1,21 @@
+package wegweiser.app.prove;
+
+import static wegweiser.app.texts.Texts.t;
+
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import wegweiser.app.controls.Panels;
+
+/** What the marks of the pegboard mean in Prove. */
+final class ProveLegend {
+    private ProveLegend() {}
+
+    static Node create() {
+        HBox legend = new HBox(18, Panels.quiet("■  " + t("legend.planned")),
+                Panels.quiet("◉  " + t("legend.planned-proved")),
+                Panels.quiet("▭  " + t("legend.missing")), Panels.quiet("✕  " + t("legend.unplanned")),
+                Panels.quiet("–  " + t("legend.apart")));
+        legend.getStyleClass().add("legend");
+        return legend;
+    }
+}

@@ -1,0 +1,249 @@
+package wegweiser.app.prove;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.io.IOException;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.Faces;
+import wegweiser.app.controls.PegModels;
+import wegweiser.app.controls.Pegboard;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.ProbeDock;
+import wegweiser.app.shell.Background;
+import wegweiser.app.shell.Choices;
+import wegweiser.app.shell.Session;
+import wegweiser.app.shell.Simulation;
+import wegweiser.app.shell.StageView;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+import wegweiser.core.prove.Diagnosis;
+import wegweiser.core.prove.Explanation;
+import wegweiser.core.prove.Test;
+import wegweiser.core.prove.TestPlan;
+import wegweiser.core.prove.Verdict;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.Proposal;
+import wegweiser.files.log.Logbook;
+import wegweiser.files.log.Unit;
+
+/** Proves a finished cable: the most dangerous tests first, the verdict, and on failure what is wrong. */
+public final class ProveStage implements StageView {
+    private final Session session;
+    private final Choices choices;
+    private final Background background = new Background();
+    private final Background recording = new Background();
+    private final Faces faces = new Faces();
+    private final Pegboard board = new Pegboard();
+    private final Label banner = new Label();
+    private final Label cellWords = Panels.quiet("");
+    private final VerdictPanel panel;
+    private final ProbeDock dock = new ProbeDock();
+    private final VBox view;
+
+    /** A touch to make, from the test plan or to look further after a failure. */
+    private record Next(Touch touch, Mode mode, String heading, String why) {}
+
+    private record Shown(Job job, Evidence evidence, Verdict verdict, List<Explanation> explanations,
+            Optional<Next> next,
+            Optional<Outcome> simulated) {}
+
+    public ProveStage(Session session, Choices choices) {
+        this.session = session;
+        this.choices = choices;
+        this.panel = new VerdictPanel(choices, this::record);
+        banner.getStyleClass().add("banner");
+        banner.setMaxWidth(Double.MAX_VALUE);
+        banner.setId("banner");
+        banner.setWrapText(true);
+        VBox middle = Panels.sheet(
+                Panels.line(Panels.heading(t("prove.board")), Panels.quiet(t("prove.board.hint"))), board,
+                cellWords, ProveLegend.create());
+        VBox.setVgrow(board, Priority.ALWAYS);
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        HBox row = new HBox(12, faces, middle, panel);
+        VBox.setVgrow(row, Priority.ALWAYS);
+        view = new VBox(12, banner, row);
+        view.getStyleClass().add("stage");
+        view.setFocusTraversable(true);
+        board.selectionProperty().addListener(_ -> cellWords.setText(board.words()));
+        dock.setOnReading(this::take);
+        dock.setOnBack(this::back);
+        dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
+        session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));
+        choices.simulatedProperty().addListener(_ -> show(session.job()));
+    }
+
+    @Override
+    public Node view() {
+        return view;
+    }
+
+    @Override
+    public Optional<Node> dock() {
+        return Optional.of(dock);
+    }
+
+    @Override
+    public void show(Job job) {
+        boolean simulated = choices.simulatedProperty().get();
+        Fixture fixture = choices.fixtureProperty().get();
+        background.run(() -> shown(job, fixture, simulated), this::show);
+    }
+
+    private static Shown shown(Job job, Fixture fixture, boolean simulated) {
+        Evidence evidence = Evidence.of(job);
+        List<Test> plan = job.links().isEmpty() ? List.of() : TestPlan.of(job, fixture);
+        Verdict verdict = Verdict.of(job, evidence, plan);
+        List<Explanation> explanations = Diagnosis.of(job, evidence, verdict.faults());
+        Optional<Next> next = next(job, fixture, evidence, verdict);
+        Optional<Outcome> shown = simulated
+                ? next.flatMap(n -> Simulation.of(job).map(s -> s.measure(n.touch(), n.mode())))
+                : Optional.empty();
+        return new Shown(job, evidence, verdict, explanations, next, shown);
+    }
+
+    private static Optional<Next> next(Job job, Fixture fixture, Evidence evidence, Verdict verdict) {
+        if (verdict.next().isPresent()) {
+            Test test = verdict.next().get();
+            int number = verdict.plan().indexOf(test) + 1;
+            return Optional.of(new Next(test.touch(), test.mode(),
+                    t("prove.test", number, verdict.plan().size(), t("danger." + test.danger().name())),
+                    t("prove.expect", test.expect())));
+        }
+        if (verdict.result() != Verdict.Result.FAIL) {
+            return Optional.empty();
+        }
+        Advisor advisor = new Advisor(job, new TerminalIndex(Terminals.of(job)), fixture, Goal.PROVE,
+                CostModel.USUAL, 1);
+        Optional<Proposal> further = advisor.next(evidence);
+        return further.map(p -> new Next(p.touch(), p.mode(), t("prove.further"), p.why()));
+    }
+
+    private void show(Shown s) {
+        board.setModel(PegModels.proved(s.job(), s.evidence(), s.next().map(Next::touch)));
+        List<Terminal> lit = new ArrayList<>();
+        s.next().ifPresent(n -> {
+            lit.addAll(n.touch().red());
+            lit.addAll(n.touch().black());
+        });
+        s.verdict().faults().forEach(f -> lit.addAll(f.terminals()));
+        faces.show(s.job(), lit, Faces.wires(s.job()));
+        banner(s);
+        panel.show(s.job(), s.evidence(), s.verdict(), s.explanations());
+        dock.show(
+                s.next().map(n -> new ProbeDock.Ask(n.touch(), n.mode(), n.heading(),
+                        hint(s.job(), n.touch().red()), hint(s.job(), n.touch().black()), n.why())),
+                s.job().links().isEmpty()
+                        ? t("prove.no-plan")
+                        : t("prove.done." + s.verdict().result().id()));
+        if (s.next().isEmpty()) {
+            dock.meter().showNone();
+        } else if (s.simulated().isPresent()) {
+            dock.meter().show(s.next().get().mode(), s.simulated().get());
+        } else {
+            dock.meter().showOwn();
+        }
+        cellWords.setText(board.words());
+    }
+
+    private void banner(Shown s) {
+        Verdict verdict = s.verdict();
+        boolean safe = verdict.result() == Verdict.Result.PASS && !s.job().links().isEmpty();
+        banner.getStyleClass().removeAll("safe", "failed");
+        if (safe) {
+            banner.getStyleClass().add("safe");
+            banner.setText(t("banner.safe"));
+        } else if (verdict.result() == Verdict.Result.FAIL) {
+            banner.getStyleClass().add("failed");
+            banner.setText(t("banner.failed"));
+        } else if (s.job().links().isEmpty()) {
+            banner.setText(t("banner.no-plan"));
+        } else if (!s.evidence().contradictions().isEmpty() || !s.evidence().intermittent().isEmpty()) {
+            banner.setText(t("banner.doubt"));
+        } else {
+            banner.setText(verdict.untestedDanger().map(d -> t("banner.danger", t("danger." + d.name())))
+                    .orElse(t("banner.open", verdict.open())));
+        }
+    }
+
+    private static String hint(Job job, List<Terminal> terminals) {
+        return terminals.size() == 1
+                ? job.row(terminals.getFirst()).map(PinRow::label).orElse("")
+                : t("dock.gang", terminals.size());
+    }
+
+    private void take(Reading reading) {
+        if (!session.busyProperty().get()) {
+            Reading timed = reading.at(Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
+            session.edit(j -> j.withReading(timed));
+        }
+    }
+
+    private void back() {
+        session.edit(j -> j.readings().isEmpty()
+                ? j
+                : j.withReadings(j.readings().subList(0, j.readings().size() - 1)));
+    }
+
+    /** Records the unit in the logbook, whatever its verdict; the verdict is recorded with it. */
+    public void record() {
+        Job job = session.job();
+        Fixture fixture = choices.fixtureProperty().get();
+        recording.run(() -> {
+            try (Logbook log = Logbook.open(session.workshop().logbook())) {
+                Unit unit = log.add(job, fixture, Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
+                return t("prove.recorded", unit.label());
+            } catch (IOException e) {
+                return t("prove.not-recorded", e.getMessage());
+            }
+        }, session.noticeProperty()::set);
+    }
+
+    @Override
+    public boolean key(KeyEvent e) {
+        if (e.getCode() == KeyCode.F) {
+            faces.flip();
+            return true;
+        }
+        if (e.getCode() == KeyCode.R) {
+            record();
+            return true;
+        }
+        if (e.getCode() == KeyCode.BACK_SPACE) {
+            back();
+            return true;
+        }
+        return dock.key(e);
+    }
+
+    @Override
+    public List<String[]> keys() {
+        return List.of(new String[]{"B", t("keys.beep")}, new String[]{"N", t("keys.silent")},
+                new String[]{"0 … 9, V", t("keys.value")},
+                new String[]{"Enter", t("keys.enter")}, new String[]{"Backspace", t("keys.back")},
+                new String[]{"R", t("keys.record")},
+                new String[]{"M", t("keys.meter")}, new String[]{"F", t("keys.flip")});
+    }
+}

@@ -1,0 +1,103 @@
+package wegweiser.app.prove;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.shell.Choices;
+import wegweiser.core.model.Job;
+import wegweiser.core.prove.Explanation;
+import wegweiser.core.prove.Test;
+import wegweiser.core.prove.Verdict;
+import wegweiser.core.trace.Contradiction;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.words.Words;
+
+/** The verdict in one line, how far the plan is, and on failure the likeliest story and its repair. */
+final class VerdictPanel extends VBox {
+    private final Label verdict = new Label();
+    private final VBox counts = new VBox(3);
+    private final VBox story = new VBox(8);
+    private final Button record = new Button(t("prove.record"));
+
+    VerdictPanel(Choices choices, Runnable onRecord) {
+        getStyleClass().addAll("sheet", "side");
+        verdict.getStyleClass().add("verdict");
+        verdict.setWrapText(true);
+        verdict.setId("verdict");
+        ChoiceBox<Fixture> fixture = new ChoiceBox<>();
+        fixture.getItems().setAll(Fixture.values());
+        fixture.setId("prove-fixture");
+        fixture.setMaxWidth(Double.MAX_VALUE);
+        fixture.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Fixture f) {
+                return f == null ? "" : t("fixture." + f.name().toLowerCase(java.util.Locale.ROOT));
+            }
+
+            @Override
+            public Fixture fromString(String text) {
+                throw new IllegalStateException("the list is not typed into");
+            }
+        });
+        fixture.valueProperty().bindBidirectional(choices.fixtureProperty());
+        record.setId("record");
+        record.getStyleClass().add("dark");
+        record.setOnAction(_ -> onRecord.run());
+        getChildren().addAll(Panels.heading(t("prove.verdict")), verdict, Panels.rule(), counts, fixture,
+                Panels.rule(), story, record);
+    }
+
+    void show(Job job, Evidence evidence, Verdict v, List<Explanation> explanations) {
+        verdict.setText(
+                job.links().isEmpty() ? t("prove.no-plan") : t("prove.verdict." + v.result().id(), v.open()));
+        verdict.getStyleClass().removeAll("pass", "fail");
+        if (!job.links().isEmpty()) {
+            verdict.getStyleClass().add(v.result().id());
+        }
+        counts.getChildren().clear();
+        for (Test.Kind kind : Test.Kind.values()) {
+            long all = v.plan().stream().filter(test -> test.kind() == kind).count();
+            long answered = 0;
+            for (int k = 0; k < v.plan().size(); k++) {
+                answered += v.plan().get(k).kind() == kind && v.states().get(k) != Verdict.State.OPEN ? 1 : 0;
+            }
+            if (all > 0) {
+                Label figure = new Label(t("prove.count", answered, all));
+                figure.getStyleClass().add("figure");
+                counts.getChildren().add(Panels.line(new Label(t("prove.kind." + kind.id())), figure));
+            }
+        }
+        story.getChildren().clear();
+        for (Contradiction c : evidence.contradictions()) {
+            add(t("trace.contradiction", Words.list(c.readings()), Words.list(c.settle().red()),
+                    Words.list(c.settle().black())), "trouble");
+        }
+        for (int k = 0; k < Math.min(2, explanations.size()); k++) {
+            Explanation e = explanations.get(k);
+            add(t(k == 0 ? "prove.story" : "prove.story.other", Math.round(100 * e.explains())), "group");
+            add(e.text(), k == 0 ? "story" : "quiet");
+            e.repair().forEach(r -> add(r, "quiet"));
+            add(t("prove.joints", Words.count(e.joints(), t("joint"), t("joints"))), "quiet");
+        }
+        if (v.result() == Verdict.Result.PASS && !job.links().isEmpty()) {
+            add(t("prove.blind"), "quiet");
+        }
+        record.setDisable(job.links().isEmpty() || job.readings().isEmpty());
+        HBox.setHgrow(record, null);
+    }
+
+    private void add(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        story.getChildren().add(label);
+    }
+}

@@ -1,0 +1,77 @@
+package wegweiser.app.route;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.CrossSection;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.WireSwatch;
+import wegweiser.core.catalog.Cables;
+import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
+
+/** The cable in cross-section, and which conductor carries what. */
+final class ConductorStrip extends VBox {
+    private final Label about = Panels.quiet("");
+    private final CrossSection section = new CrossSection();
+    private final FlowPane list = new FlowPane(22, 4);
+
+    ConductorStrip() {
+        super(8);
+        getStyleClass().addAll("sheet", "strip");
+        HBox title = new HBox(8, Panels.heading(t("route.conductors.title")), about);
+        title.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        HBox body = new HBox(20, section, list);
+        HBox.setHgrow(list, javafx.scene.layout.Priority.ALWAYS);
+        getChildren().addAll(title, body);
+        setMinHeight(150);
+    }
+
+    void show(Job job) {
+        Optional<CableStock> stock = job.cable().stock().flatMap(Cables::find);
+        about.setText(stock.map(s -> t("route.cable", s.title(), s.awg(), Words.number(s.diameterMm())))
+                .orElse(t("route.cable.none")));
+        section.show(stock, used(job).keySet());
+        list.getChildren().clear();
+        Map<String, String> used = used(job);
+        for (String conductor : stock.map(CableStock::conductors).orElse(List.of())) {
+            list.getChildren().add(line(conductor, used.getOrDefault(conductor, t("route.spare"))));
+        }
+    }
+
+    private static HBox line(String conductor, String what) {
+        Label code = new Label(conductor);
+        code.getStyleClass().add("mono");
+        code.setMinWidth(52);
+        Label words = new Label(what);
+        words.setMinWidth(150);
+        HBox line = new HBox(8, new WireSwatch(conductor), code, words);
+        line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return line;
+    }
+
+    private static Map<String, String> used(Job job) {
+        Map<String, String> used = new LinkedHashMap<>();
+        for (Link link : job.links()) {
+            link.conductor().ifPresent(c -> {
+                String signal = job.row(link.from()).map(PinRow::label).orElse("");
+                used.merge(c,
+                        link.from() + " " + link.to().map(Terminal::toString).orElse(t("route.insulated"))
+                                + "  " + signal,
+                        (a, b) -> a + ", " + b);
+            });
+        }
+        return used;
+    }
+}

@@ -1,0 +1,175 @@
+package wegweiser.app.route;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.PegModel;
+import wegweiser.app.controls.PegModels;
+import wegweiser.app.controls.Pegboard;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.shell.Background;
+import wegweiser.app.shell.Session;
+import wegweiser.app.shell.StageView;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.route.Allocation;
+import wegweiser.core.route.Router;
+import wegweiser.core.route.Scheme;
+import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Rules;
+import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Wiring;
+import wegweiser.core.wiring.WiringWords;
+
+/** Decides how the ends are joined: schemes with their reasons, the plan as pegs, findings with their remedies. */
+public final class RouteStage implements StageView {
+    private final Session session;
+    private final Background background = new Background();
+    private final VBox cards = new VBox(10);
+    private final Label schemesHint = Panels.quiet("");
+    private final Label title = Panels.heading("");
+    private final Pegboard board = new Pegboard();
+    private final Label why = new Label();
+    private final ConductorStrip strip = new ConductorStrip();
+    private final FindingList findings;
+    private final HBox view;
+
+    private record Shown(Job job, List<Scheme> schemes, List<Finding> findings, String words) {}
+
+    public RouteStage(Session session) {
+        this.session = session;
+        this.findings = new FindingList(session);
+        VBox left = Panels.sheet(Panels.heading(t("route.ways")), schemesHint, cards);
+        left.getStyleClass().add("left-column");
+        ScrollPane leftScroll = Panels.scroll(left);
+        leftScroll.getStyleClass().add("sheet-scroll");
+        leftScroll.setMinWidth(230);
+        leftScroll.setPrefWidth(262);
+        why.getStyleClass().add("peg-why");
+        why.setWrapText(true);
+        why.setMinHeight(38);
+        VBox middle = Panels.sheet(Panels.line(title, Panels.quiet(t("route.board.hint"))), board, why);
+        VBox.setVgrow(board, Priority.ALWAYS);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        VBox centre = new VBox(12, middle, strip);
+        HBox.setHgrow(centre, Priority.ALWAYS);
+        ScrollPane right = Panels.scroll(findings);
+        right.getStyleClass().add("sheet-scroll");
+        right.setMinWidth(270);
+        right.setPrefWidth(330);
+        view = new HBox(12, leftScroll, centre, right);
+        view.getStyleClass().add("stage");
+        view.setFocusTraversable(true);
+        board.setOnPeg(this::peg);
+        board.selectionProperty().addListener(_ -> explain());
+    }
+
+    @Override
+    public Node view() {
+        return view;
+    }
+
+    @Override
+    public Optional<Node> dock() {
+        return Optional.empty();
+    }
+
+    @Override
+    public void show(Job job) {
+        background.run(() -> {
+            Wiring wiring = job.ends().size() < 2
+                    ? new Wiring(List.of())
+                    : Wiring.between(Nets.planned(job), job.ends().get(0).name(), job.ends().get(1).name());
+            return new Shown(job, Router.schemes(job), Rules.check(job), WiringWords.of(wiring));
+        }, this::show);
+    }
+
+    private void show(Shown s) {
+        schemesHint.setText(s.schemes().isEmpty() ? t("route.none") : t("route.choose"));
+        cards.getChildren().clear();
+        for (int k = 0; k < s.schemes().size(); k++) {
+            Scheme scheme = s.schemes().get(k);
+            boolean chosen = Nets.planned(s.job()).equals(Nets.planned(scheme.applyTo(s.job())))
+                    && !s.job().links().isEmpty();
+            cards.getChildren()
+                    .add(new SchemeCard(scheme, k + 1, chosen, k == 0, () -> session.edit(scheme::applyTo)));
+        }
+        title.setText(s.job().links().isEmpty() ? t("route.board") : capital(s.words()));
+        board.setModel(PegModels.planned(s.job()));
+        strip.show(s.job());
+        findings.show(s.job(), s.findings());
+        explain();
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    /** Sets or lifts a peg. A peg that only follows from others is left alone and explained. */
+    private void peg(int row, int column) {
+        PegModel model = board.getModel();
+        Terminal a = model.rows().get(row).terminal();
+        Terminal b = model.columns().get(column).terminal();
+        session.edit(job -> {
+            List<Link> links = new ArrayList<>(job.links());
+            if (links.removeIf(l -> l.joins(a, b))) {
+                return job.withLinks(links);
+            }
+            if (Nets.planned(job).joined(a, b)) {
+                return job;
+            }
+            links.add(Link.of(a, b));
+            return job.withLinks(Allocation.of(job, links));
+        });
+    }
+
+    private void explain() {
+        PegModel model = board.getModel();
+        var at = board.selectionProperty().get();
+        if (at.row() >= model.rows().size() || at.column() >= model.columns().size()) {
+            why.setText("");
+            return;
+        }
+        Terminal a = model.rows().get(at.row()).terminal();
+        Terminal b = model.columns().get(at.column()).terminal();
+        Optional<String> reason = session.job().links().stream().filter(l -> l.joins(a, b)).findFirst()
+                .flatMap(Link::why);
+        why.setText(reason.map(r -> t("route.why", a, b, r)).orElse(board.words()));
+    }
+
+    @Override
+    public boolean key(KeyEvent e) {
+        if (e.getCode().isDigitKey() && !e.getText().isEmpty()) {
+            int n = e.getText().charAt(0) - '1';
+            if (n >= 0 && n < cards.getChildren().size()
+                    && cards.getChildren().get(n) instanceof SchemeCard card) {
+                card.choose();
+                return true;
+            }
+        }
+        if (e.getCode() == KeyCode.ENTER && !cards.getChildren().isEmpty()
+                && cards.getChildren().getFirst() instanceof SchemeCard card) {
+            card.choose();
+            return true;
+        }
+        return false;
+    }
+
+    @Override
+    public List<String[]> keys() {
+        return List.of(new String[]{"1 … 9", t("keys.scheme")}, new String[]{"Enter", t("keys.scheme.first")},
+                new String[]{"← ↑ ↓ →", t("keys.move")},
+                new String[]{t("key.space"), t("keys.peg")});
+    }
+}

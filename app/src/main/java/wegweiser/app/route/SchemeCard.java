@@ -1,0 +1,61 @@
+package wegweiser.app.route;
+
+import static wegweiser.app.texts.Texts.t;
+
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.Panels;
+import wegweiser.core.route.Scheme;
+import wegweiser.core.rules.Severity;
+
+/** One scheme as a card; a click or Enter makes it the plan. */
+final class SchemeCard extends VBox {
+    private final Runnable onChoose;
+
+    SchemeCard(Scheme scheme, int number, boolean chosen, boolean first, Runnable onChoose) {
+        super(3);
+        this.onChoose = onChoose;
+        getStyleClass().add("card");
+        setId("scheme-" + scheme.id());
+        pseudoClassStateChanged(PseudoClass.getPseudoClass("chosen"), chosen);
+        setAccessibleRole(AccessibleRole.BUTTON);
+        setAccessibleText(scheme.title());
+        setFocusTraversable(true);
+        Label title = new Label(number + "  " + scheme.title());
+        title.getStyleClass().add("card-title");
+        title.setWrapText(true);
+        Label size = Panels
+                .quiet(t("route.conductors", scheme.conductors()) + (first ? t("route.first") : ""));
+        Label why = new Label(scheme.why());
+        why.setWrapText(true);
+        getChildren().addAll(title, size, why, state(scheme));
+        setOnMouseClicked(_ -> choose());
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                choose();
+                e.consume();
+            }
+        });
+    }
+
+    private static Label state(Scheme scheme) {
+        long errors = scheme.errors();
+        long warnings = scheme.findings().stream().filter(f -> f.severity() == Severity.WARNING).count();
+        long notes = scheme.findings().size() - errors - warnings;
+        Label label = new Label(errors > 0
+                ? t("route.state.errors", errors, scheme.findings().getFirst().message())
+                : warnings > 0
+                        ? t("route.state.warnings", warnings)
+                        : notes > 0 ? t("route.state.notes", notes) : t("route.state.clean"));
+        label.setWrapText(true);
+        label.getStyleClass().add(errors > 0 ? "state-error" : warnings > 0 ? "state-warning" : "state-note");
+        return label;
+    }
+
+    void choose() {
+        onChoose.run();
+    }
+}

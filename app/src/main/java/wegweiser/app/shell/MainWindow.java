@@ -1,0 +1,255 @@
+package wegweiser.app.shell;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import wegweiser.app.ends.EndsStage;
+import wegweiser.app.log.LogStage;
+import wegweiser.app.make.MakeStage;
+import wegweiser.app.prove.ProveStage;
+import wegweiser.app.route.RouteStage;
+import wegweiser.app.trace.TraceStage;
+import wegweiser.core.model.Job;
+import wegweiser.core.words.Words;
+
+/** The shell: signpost above, the stage in the middle, its dock below, and what pops up over them. */
+public final class MainWindow {
+    private final Session session;
+    private final Choices choices;
+    private final StackPane root = new StackPane();
+    private final BorderPane frame = new BorderPane();
+    private final HBox notice = new HBox(12);
+    private final Label noticeText = new Label();
+    private final SignpostBar bar;
+    private final Map<StageId, Supplier<StageView>> makers = new EnumMap<>(StageId.class);
+    private final Map<StageId, StageView> stages = new EnumMap<>(StageId.class);
+    private final Background background = new Background();
+    private final Overlay overlay = new Overlay(root);
+    private StageId here = StageId.ENDS;
+
+    public MainWindow(Session session) {
+        this.session = session;
+        this.choices = new Choices(session.workshop());
+        bar = new SignpostBar(this::go, this::find);
+        makers.put(StageId.ENDS, () -> new EndsStage(session));
+        makers.put(StageId.TRACE, () -> new TraceStage(session, choices));
+        makers.put(StageId.ROUTE, () -> new RouteStage(session));
+        makers.put(StageId.MAKE, () -> new MakeStage(session, choices));
+        makers.put(StageId.PROVE, () -> new ProveStage(session, choices));
+        makers.put(StageId.LOG, () -> new LogStage(session));
+        root.getStyleClass().add("wegweiser");
+        root.getChildren().add(frame);
+        frame.setTop(new javafx.scene.layout.VBox(bar, notice()));
+        session.jobProperty().addListener(_ -> refresh());
+        session.savedProperty().addListener(_ -> title());
+        choices.nightProperty().addListener(_ -> night());
+        choices.fixtureProperty().addListener(_ -> refresh());
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::accelerator);
+        root.addEventHandler(KeyEvent.KEY_PRESSED, this::plainKey);
+        night();
+        go(start(session.job()));
+    }
+
+    private static StageId start(Job job) {
+        return job.ends().size() < 2
+                ? StageId.ENDS
+                : job.links().isEmpty() && !job.readings().isEmpty() ? StageId.TRACE : StageId.ENDS;
+    }
+
+    private Node notice() {
+        notice.getStyleClass().add("notice");
+        notice.setAlignment(Pos.CENTER_LEFT);
+        notice.setId("notice");
+        noticeText.setWrapText(true);
+        Button close = new Button(t("notice.close"));
+        close.setOnAction(_ -> session.noticeProperty().set(""));
+        HBox.setHgrow(noticeText, Priority.ALWAYS);
+        noticeText.setMaxWidth(Double.MAX_VALUE);
+        notice.getChildren().addAll(noticeText, close);
+        noticeText.textProperty().bind(session.noticeProperty());
+        notice.visibleProperty().bind(session.noticeProperty().isNotEmpty());
+        notice.managedProperty().bind(notice.visibleProperty());
+        return notice;
+    }
+
+    public Parent root() {
+        return root;
+    }
+
+    Session session() {
+        return session;
+    }
+
+    Choices choices() {
+        return choices;
+    }
+
+    private void night() {
+        root.getStyleClass().remove("night");
+        if (choices.nightProperty().get()) {
+            root.getStyleClass().add("night");
+        }
+    }
+
+    /** Goes to a stage. */
+    public void go(StageId id) {
+        here = id;
+        StageView stage = stages.computeIfAbsent(id, i -> makers.get(i).get());
+        frame.setCenter(stage.view());
+        frame.setBottom(stage.dock().orElse(null));
+        bar.showHere(id);
+        refresh();
+        javafx.application.Platform.runLater(() -> stage.view().requestFocus());
+    }
+
+    /** Changes the job as a stage would. */
+    public void edit(java.util.function.UnaryOperator<Job> edit) {
+        session.edit(edit);
+    }
+
+    public void chooseFixture(wegweiser.core.trace.Fixture fixture) {
+        choices.fixtureProperty().set(fixture);
+    }
+
+    public void chooseNight(boolean night) {
+        choices.nightProperty().set(night);
+    }
+
+    /** Records the unit that is being proved. */
+    public void record() {
+        if (stages.get(StageId.PROVE) instanceof ProveStage prove) {
+            prove.record();
+        }
+    }
+
+    public void clearNotice() {
+        session.noticeProperty().set("");
+    }
+
+    public StageId here() {
+        return here;
+    }
+
+    private void refresh() {
+        title();
+        stages.get(here).show(session.job());
+        Job job = session.job();
+        var fixture = choices.fixtureProperty().get();
+        background.run(() -> Progress.of(job, fixture), bar::show);
+    }
+
+    private void title() {
+        Job job = session.job();
+        String length = job.cable().lengthMm().isPresent()
+                ? t("bar.length", Words.number(job.cable().lengthMm().getAsDouble() / 1000))
+                : "";
+        String saved = session.savedProperty().get();
+        bar.showJob(job.title().isBlank() ? t("bar.untitled") : job.title(), String.join(" · ",
+                java.util.stream.Stream.of(length, saved).filter(s -> !s.isEmpty()).toList()));
+    }
+
+    private void accelerator(KeyEvent e) {
+        if (overlay.isUp()) {
+            return;
+        }
+        if (e.getCode() == KeyCode.F1) {
+            help();
+            e.consume();
+            return;
+        }
+        if (!e.isShortcutDown()) {
+            return;
+        }
+        boolean typing = e.getTarget() instanceof TextInputControl;
+        boolean used = true;
+        switch (e.getCode()) {
+            case DIGIT1, NUMPAD1 -> go(StageId.ENDS);
+            case DIGIT2, NUMPAD2 -> go(StageId.TRACE);
+            case DIGIT3, NUMPAD3 -> go(StageId.ROUTE);
+            case DIGIT4, NUMPAD4 -> go(StageId.MAKE);
+            case DIGIT5, NUMPAD5 -> go(StageId.PROVE);
+            case L -> go(StageId.LOG);
+            case K -> find();
+            case D -> choices.nightProperty().set(!choices.nightProperty().get());
+            case S -> session.savedProperty().set(t("saved.already"));
+            case P -> sheet();
+            case Z -> {
+                used = !typing;
+                if (used && e.isShiftDown()) {
+                    session.redo();
+                } else if (used) {
+                    session.undo();
+                }
+            }
+            default -> used = false;
+        }
+        if (used) {
+            e.consume();
+        }
+    }
+
+    private void plainKey(KeyEvent e) {
+        if (overlay.isUp() || e.isShortcutDown() || e.isAltDown()
+                || e.getTarget() instanceof TextInputControl) {
+            return;
+        }
+        if ("?".equals(e.getText())) {
+            help();
+            e.consume();
+        } else if (stages.get(here).key(e)) {
+            e.consume();
+        }
+    }
+
+    private void help() {
+        List<String[]> lines = new ArrayList<>(stages.get(here).keys());
+        for (String key : List.of("stages", "log", "find", "undo", "redo", "save", "sheet", "night",
+                "help")) {
+            lines.add(new String[]{t("key." + key), t("key." + key + ".does")});
+        }
+        overlay.help(t("help.title", t(here.key())), lines);
+    }
+
+    /** Opens the list of everything that can be done or opened. */
+    public void find() {
+        List<Overlay.Entry> entries = new ArrayList<>();
+        for (StageId id : StageId.values()) {
+            entries.add(new Overlay.Entry(t("find.stage", t(id.key())), "", () -> go(id)));
+        }
+        entries.add(new Overlay.Entry(t("find.night"), t("key.night"),
+                () -> choices.nightProperty().set(!choices.nightProperty().get())));
+        entries.add(new Overlay.Entry(t("find.sheet"), t("key.sheet"), this::sheet));
+        entries.add(new Overlay.Entry(t("find.undo"), t("key.undo"), session::undo));
+        entries.add(new Overlay.Entry(t("find.new"), "", () -> Jobs.create(session)));
+        entries.add(new Overlay.Entry(t("find.help"), t("key.help"), this::help));
+        for (Path file : Jobs.all(session)) {
+            entries.add(new Overlay.Entry(
+                    t("find.job", file.getFileName().toString().replace(".wegweiser.json", "")), "",
+                    () -> session.open(file)));
+        }
+        overlay.find(entries);
+    }
+
+    private void sheet() {
+        Path written = Jobs.sheetFile(session);
+        Job job = session.job();
+        background.run(() -> Jobs.writeSheet(job, written), session.noticeProperty()::set);
+    }
+}

@@ -1,0 +1,91 @@
+package wegweiser.app.shell;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.Step;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.prove.Verdict;
+import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Rules;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+
+/** How far each stage is, in two or three words. */
+public record Progress(Map<StageId, Arm> arms) {
+    /** What a signpost arm says. */
+    public record Arm(String words, boolean done, boolean trouble) {}
+
+    /** Works out all arms; takes some milliseconds, so not on the interface thread. */
+    public static Progress of(Job job, Fixture fixture) {
+        Map<StageId, Arm> arms = new EnumMap<>(StageId.class);
+        boolean ends = job.ends().size() >= 2 && job.ends().stream().noneMatch(e -> e.pinout().isEmpty());
+        arms.put(StageId.ENDS, new Arm(t("arm.ends", job.ends().size()), ends, false));
+        Evidence evidence = Evidence.of(job);
+        arms.put(StageId.TRACE, trace(job, evidence));
+        arms.put(StageId.ROUTE, route(job));
+        arms.put(StageId.MAKE, make(job));
+        arms.put(StageId.PROVE, prove(job, evidence, fixture));
+        return new Progress(arms);
+    }
+
+    private static Arm trace(Job job, Evidence evidence) {
+        if (job.readings().isEmpty()) {
+            return new Arm(job.setAside().isEmpty() ? t("arm.trace.none") : t("arm.trace.aside"),
+                    !job.setAside().isEmpty(), false);
+        }
+        if (!evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty()) {
+            return new Arm(t("arm.trace.conflict"), false, true);
+        }
+        if (evidence.isComplete()) {
+            return new Arm(t("arm.trace.proved"), true, false);
+        }
+        List<Terminal> all = Terminals.of(job);
+        long known = all.stream().filter(
+                x -> all.stream().noneMatch(y -> !x.end().equals(y.end()) && !evidence.state(x, y).isProved()
+                        && !evidence.state(x, y).name().equals("APART_ASSUMED")))
+                .count();
+        return new Arm(t("arm.trace.known", known, all.size()), false, false);
+    }
+
+    private static Arm route(Job job) {
+        if (job.links().isEmpty()) {
+            return new Arm(t("arm.waiting"), false, false);
+        }
+        List<Finding> findings = Rules.check(job);
+        int errors = Rules.blocking(job, findings).size();
+        return errors > 0
+                ? new Arm(t("arm.route.errors", errors), false, true)
+                : new Arm(t("arm.route.decided"), true, false);
+    }
+
+    private static Arm make(Job job) {
+        List<Step> steps = BenchSteps.of(job, true);
+        if (steps.isEmpty()) {
+            return new Arm(t("arm.waiting"), false, false);
+        }
+        long done = steps.stream().filter(s -> job.done().contains(s.key())).count();
+        return done == steps.size()
+                ? new Arm(t("arm.make.done"), true, false)
+                : done == 0
+                        ? new Arm(t("arm.make.ready", steps.size()), false, false)
+                        : new Arm(t("arm.make.step", done + 1, steps.size()), false, false);
+    }
+
+    private static Arm prove(Job job, Evidence evidence, Fixture fixture) {
+        if (job.links().isEmpty() || job.readings().isEmpty()) {
+            return new Arm(t("arm.prove.none"), false, false);
+        }
+        Verdict verdict = Verdict.of(job, evidence, wegweiser.core.prove.TestPlan.of(job, fixture));
+        return switch (verdict.result()) {
+            case PASS -> new Arm(t("arm.prove.pass"), true, false);
+            case FAIL -> new Arm(t("arm.prove.faults", Math.max(1, verdict.faults().size())), false, true);
+            case INCOMPLETE -> new Arm(t("arm.prove.left", verdict.open()), false, false);
+        };
+    }
+}

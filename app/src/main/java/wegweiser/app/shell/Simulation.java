@@ -1,0 +1,64 @@
+package wegweiser.app.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+import wegweiser.instruments.MeterTraits;
+import wegweiser.instruments.SimulatedCable;
+import wegweiser.instruments.SimulatedMeter;
+
+/**
+ * A simulated meter for jobs that bring a simulated cable: the lead that lies on the bench, and once the cable was
+ * built, the cable as planned or with the fault that the job names.
+ */
+public final class Simulation {
+    private final SimulatedMeter meter;
+
+    private Simulation(SimulatedMeter meter) {
+        this.meter = meter;
+    }
+
+    /** The simulation of a job, if it brings one. */
+    public static Optional<Simulation> of(Job job) {
+        if (!(job.extra().members().get("simulation") instanceof Map<?, ?> described)) {
+            return Optional.empty();
+        }
+        Object links = isBuilt(job) ? described.get("built") : described.get("lead");
+        Job truth = links == null ? job : job.withLinks(links(links));
+        long seed = described.get("seed") instanceof Number n ? n.longValue() : 1;
+        SimulatedCable cable = new SimulatedCable(truth, Terminals.of(job));
+        return Optional.of(
+                new Simulation(new SimulatedMeter(cable, MeterTraits.USUAL, seed + job.readings().size())));
+    }
+
+    /** Whether the bench steps were begun, so that the cable in hand is the new one. */
+    public static boolean isBuilt(Job job) {
+        return !job.done().isEmpty();
+    }
+
+    private static List<Link> links(Object described) {
+        List<Link> links = new ArrayList<>();
+        if (described instanceof List<?> list) {
+            for (Object one : list) {
+                if (one instanceof Map<?, ?> link && link.get("from") instanceof String from
+                        && link.get("to") instanceof String to) {
+                    links.add(Link.of(Terminal.parse(from), Terminal.parse(to)));
+                }
+            }
+        }
+        return links;
+    }
+
+    /** What the simulated meter shows at a touch. */
+    public Outcome measure(Touch touch, Mode mode) {
+        return meter.measure(touch, mode);
+    }
+}

@@ -1,0 +1,188 @@
+package wegweiser.app.trace;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import wegweiser.app.controls.MeterDisplay;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.shell.Choices;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.trace.Belief;
+import wegweiser.core.trace.Contradiction;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.PairState;
+import wegweiser.core.trace.Proposal;
+import wegweiser.core.words.Words;
+
+/** What the readings say: beliefs, counts of the four states, what is left, the readings themselves. */
+final class TracePanel extends VBox {
+    private final VBox beliefs = new VBox(6);
+    private final VBox trouble = new VBox(6);
+    private final VBox counts = new VBox(3);
+    private final VBox left = new VBox(3);
+    private final VBox readings = new VBox(2);
+
+    TracePanel(Choices choices) {
+        getStyleClass().addAll("sheet", "side");
+        ChoiceBox<Fixture> fixture = choice(Fixture.values(), "fixture.");
+        fixture.setId("fixture");
+        fixture.valueProperty().bindBidirectional(choices.fixtureProperty());
+        ChoiceBox<Goal> goal = choice(Goal.values(), "goal.");
+        goal.setId("goal");
+        goal.valueProperty().bindBidirectional(choices.goalProperty());
+        HBox.setHgrow(fixture, Priority.ALWAYS);
+        HBox.setHgrow(goal, Priority.ALWAYS);
+        VBox list = new VBox(4, Panels.heading(t("trace.readings")), readings);
+        getChildren().addAll(Panels.heading(t("trace.say")), trouble, beliefs, Panels.rule(), counts,
+                Panels.rule(), left, new HBox(8, fixture, goal),
+                Panels.rule(), list);
+        VBox.setVgrow(list, Priority.ALWAYS);
+    }
+
+    private static <E extends Enum<E>> ChoiceBox<E> choice(E[] values, String prefix) {
+        ChoiceBox<E> box = new ChoiceBox<>();
+        box.getItems().setAll(values);
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(E value) {
+                return value == null ? "" : t(prefix + value.name().toLowerCase(java.util.Locale.ROOT));
+            }
+
+            @Override
+            public E fromString(String text) {
+                throw new IllegalStateException("the list is not typed into");
+            }
+        });
+        return box;
+    }
+
+    void show(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal, boolean proved) {
+        beliefs.getChildren().clear();
+        belief.shares().stream().limit(2).filter(s -> s.probability() >= 0.005)
+                .forEach(s -> belief(s.hypothesis().title(), s.probability(), "belief"));
+        belief(t("trace.else"),
+                Math.max(0,
+                        1 - belief.shares().stream().limit(2).filter(s -> s.probability() >= 0.005)
+                                .mapToDouble(Belief.Share::probability).sum()),
+                "belief-other");
+        if (!proved) {
+            beliefs.getChildren().add(Panels.quiet(t("trace.guess")));
+        }
+        trouble.getChildren().clear();
+        for (Contradiction c : evidence.contradictions()) {
+            trouble(t("trace.contradiction", Words.list(c.readings()), Words.list(c.settle().red()),
+                    Words.list(c.settle().black())));
+        }
+        if (!evidence.intermittent().isEmpty()) {
+            trouble(t("trace.intermittent", Words.list(evidence.intermittent())));
+        }
+        counts(job, evidence);
+        left.getChildren().clear();
+        left.getChildren().add(
+                Panels.line(new Label(t("trace.touches")), figure(String.valueOf(job.readings().size()))));
+        proposal.ifPresent(p -> {
+            left.getChildren().add(Panels.line(new Label(t("trace.left")),
+                    figure(t("trace.left.figure", p.touchesLeft(), p.secondsLeft()))));
+            left.getChildren().add(Panels.quiet(t("trace.sweep", p.sweepLeft())));
+        });
+        readings(job.readings());
+    }
+
+    private void trouble(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("trouble");
+        label.setWrapText(true);
+        trouble.getChildren().add(label);
+    }
+
+    private void belief(String title, double p, String style) {
+        Label words = new Label(title);
+        words.setWrapText(true);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        Label percent = figure(Math.round(100 * p) + " %");
+        percent.setMinWidth(USE_PREF_SIZE);
+        ProgressBar bar = new ProgressBar(p);
+        bar.getStyleClass().add(style);
+        bar.setMaxWidth(Double.MAX_VALUE);
+        bar.setPrefHeight(7);
+        beliefs.getChildren().add(new VBox(2, Panels.line(words, percent), bar));
+    }
+
+    private void counts(Job job, Evidence evidence) {
+        Map<PairState, Integer> by = new EnumMap<>(PairState.class);
+        List<Terminal> all = evidence.index().terminals();
+        for (int a = 0; a < all.size(); a++) {
+            for (int b = a + 1; b < all.size(); b++) {
+                by.merge(evidence.state(a, b), 1, Integer::sum);
+            }
+        }
+        counts.getChildren().clear();
+        int joined = by.getOrDefault(PairState.JOINED_MEASURED, 0);
+        int follows = by.getOrDefault(PairState.JOINED_FOLLOWS, 0)
+                + by.getOrDefault(PairState.APART_FOLLOWS, 0);
+        count("trace.count.joined", joined);
+        count("trace.count.apart", by.getOrDefault(PairState.APART_MEASURED, 0));
+        count("trace.count.follows", follows);
+        count("trace.count.assumed", by.getOrDefault(PairState.APART_ASSUMED, 0));
+        count("trace.count.unknown", by.getOrDefault(PairState.UNKNOWN, 0));
+        if (!evidence.parts().isEmpty()) {
+            count("trace.count.parts", evidence.parts().size());
+        }
+    }
+
+    private void count(String key, int n) {
+        counts.getChildren().add(Panels.line(new Label(t(key)), figure(String.valueOf(n))));
+    }
+
+    private static Label figure(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("figure");
+        return label;
+    }
+
+    private void readings(List<Reading> all) {
+        readings.getChildren().clear();
+        for (int i = all.size() - 1; i >= Math.max(0, all.size() - 6); i--) {
+            Reading r = all.get(i);
+            Label number = new Label(String.valueOf(i + 1));
+            number.getStyleClass().addAll("mono", "quiet");
+            number.setMinWidth(26);
+            Label touch = new Label(side(r.red()) + "  –  " + side(r.black()));
+            touch.getStyleClass().add("mono");
+            Label result = new Label(switch (r.outcome()) {
+                case wegweiser.core.model.Outcome.Beep() -> t("reading.beep");
+                case wegweiser.core.model.Outcome.Silent() -> t("reading.silent");
+                default -> MeterDisplay.text(r.outcome());
+            });
+            result.getStyleClass().add("reading-result");
+            result.setMinWidth(USE_PREF_SIZE);
+            readings.getChildren().add(Panels.line(new HBox(number, touch), result));
+        }
+        if (all.isEmpty()) {
+            readings.getChildren().add(Panels.quiet(t("trace.readings.none")));
+        } else {
+            readings.getChildren().add(Panels.quiet(t("trace.readings.undo")));
+        }
+    }
+
+    private static String side(List<Terminal> terminals) {
+        return terminals.size() == 1
+                ? terminals.getFirst().end() + "·" + terminals.getFirst().contact()
+                : t("reading.gang", terminals.getFirst().end(), terminals.size());
+    }
+}

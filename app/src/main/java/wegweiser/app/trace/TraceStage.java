@@ -1,0 +1,237 @@
+package wegweiser.app.trace;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.Faces;
+import wegweiser.app.controls.PegModels;
+import wegweiser.app.controls.Pegboard;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.ProbeDock;
+import wegweiser.app.shell.Background;
+import wegweiser.app.shell.Choices;
+import wegweiser.app.shell.Session;
+import wegweiser.app.shell.Simulation;
+import wegweiser.app.shell.StageView;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.Belief;
+import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Proposal;
+
+/** Finds out how an unknown cable is wired: the next touch, what the readings prove, what is believed. */
+public final class TraceStage implements StageView {
+    private final Session session;
+    private final Choices choices;
+    private final Background background = new Background();
+    private final Faces faces = new Faces();
+    private final Pegboard board = new Pegboard();
+    private final Label boardTitle = new Label();
+    private final Label cellWords = Panels.quiet("");
+    private final TracePanel panel;
+    private final ProbeDock dock = new ProbeDock();
+    private final HBox view;
+    private Optional<Prepared> prepared = Optional.empty();
+
+    /** An advisor with what it was made for, so that it is made again only when that changes. */
+    private record Prepared(List<?> madeFor, Advisor advisor) {}
+
+    /** Everything shown, computed off the interface thread. */
+    private record Shown(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal,
+            boolean proved,
+            Optional<Outcome> simulated) {}
+
+    public TraceStage(Session session, Choices choices) {
+        this.session = session;
+        this.choices = choices;
+        this.panel = new TracePanel(choices);
+        boardTitle.getStyleClass().add("believed");
+        Label hint = Panels.quiet(t("trace.board.hint"));
+        hint.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        HBox title = Panels.line(new HBox(8, Panels.heading(t("trace.board")), hint), boardTitle);
+        VBox middle = Panels.sheet(title, board, cellWords, legend());
+        VBox.setVgrow(board, Priority.ALWAYS);
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        view = new HBox(12, faces, middle, panel);
+        view.getStyleClass().add("stage");
+        view.setFocusTraversable(true);
+        board.selectionProperty().addListener(_ -> explain());
+        dock.setOnReading(this::take);
+        dock.setOnBack(this::back);
+        dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
+        session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));
+        choices.simulatedProperty().addListener(_ -> show(session.job()));
+        choices.goalProperty().addListener(_ -> show(session.job()));
+    }
+
+    private static Node legend() {
+        HBox legend = new HBox(16);
+        legend.getStyleClass().add("legend");
+        legend.getChildren().addAll(new LegendItem(LegendItem.Kind.JOINED, t("legend.joined")),
+                new LegendItem(LegendItem.Kind.FOLLOWS, t("legend.follows")),
+                new LegendItem(LegendItem.Kind.APART, t("legend.apart")),
+                new LegendItem(LegendItem.Kind.APART_FOLLOWS, t("legend.apart-follows")),
+                new LegendItem(LegendItem.Kind.ASSUMED, t("legend.assumed")),
+                new LegendItem(LegendItem.Kind.UNKNOWN, t("legend.unknown")),
+                new LegendItem(LegendItem.Kind.NOW, t("legend.now")));
+        return legend;
+    }
+
+    @Override
+    public Node view() {
+        return view;
+    }
+
+    @Override
+    public Optional<Node> dock() {
+        return Optional.of(dock);
+    }
+
+    @Override
+    public void show(Job job) {
+        boolean simulated = choices.simulatedProperty().get();
+        Optional<Prepared> had = prepared;
+        List<?> wanted = List.of(job.ends(), job.links(), job.connectors(), choices.fixtureProperty().get(),
+                choices.goalProperty().get(), Terminals.of(job));
+        background.run(() -> {
+            Advisor advisor = had.filter(p -> p.madeFor().equals(wanted)).map(Prepared::advisor)
+                    .orElseGet(() -> new Advisor(job, new TerminalIndex(Terminals.of(job)),
+                            choices.fixtureProperty().get(), choices.goalProperty().get(),
+                            CostModel.USUAL, 1));
+            Evidence evidence = new Evidence(advisor.index(), job.readings());
+            Belief belief = advisor.belief(evidence);
+            Optional<Proposal> proposal = job.ends().size() < 2
+                    ? Optional.empty()
+                    : advisor.next(evidence, belief);
+            Optional<Outcome> shown = simulated
+                    ? proposal.flatMap(p -> Simulation.of(job).map(s -> s.measure(p.touch(), p.mode())))
+                    : Optional.empty();
+            return Map.entry(new Prepared(wanted, advisor),
+                    new Shown(job, evidence, belief, proposal, advisor.isProved(evidence), shown));
+        }, r -> {
+            prepared = Optional.of(r.getKey());
+            show(r.getValue());
+        });
+    }
+
+    private void show(Shown s) {
+        Optional<Touch> touch = s.proposal().map(Proposal::touch);
+        board.setModel(PegModels.known(s.job(), s.evidence(), touch));
+        List<Terminal> lit = new ArrayList<>();
+        touch.ifPresent(x -> {
+            lit.addAll(x.red());
+            lit.addAll(x.black());
+        });
+        faces.show(s.job(), lit, Map.of());
+        boardTitle.setText(s.belief().shares().isEmpty()
+                ? ""
+                : s.proved()
+                        ? t("trace.proved")
+                        : s.belief().shares().getFirst().probability() > 0.5
+                                ? s.belief().shares().getFirst().hypothesis().title() + "?"
+                                : "");
+        panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proved());
+        dock.show(s.proposal().map(p -> ask(s.job(), p)), done(s));
+        if (s.proposal().isEmpty()) {
+            dock.meter().showNone();
+        } else if (s.simulated().isPresent()) {
+            dock.meter().show(s.proposal().get().mode(), s.simulated().get());
+        } else {
+            dock.meter().showOwn();
+        }
+        explain();
+    }
+
+    private static String done(Shown s) {
+        if (s.job().ends().size() < 2) {
+            return t("trace.no-ends");
+        }
+        int open = s.evidence().countUnproved();
+        return open == 0 ? t("trace.done.proved") : t("trace.done.open", open);
+    }
+
+    private static ProbeDock.Ask ask(Job job, Proposal p) {
+        return new ProbeDock.Ask(p.touch(), p.mode(), t("dock.next"), hint(job, p.touch().red()),
+                hint(job, p.touch().black()), p.why());
+    }
+
+    static String hint(Job job, List<Terminal> terminals) {
+        return terminals.size() == 1
+                ? job.row(terminals.getFirst()).map(PinRow::label).orElse("")
+                : t("dock.gang", terminals.size());
+    }
+
+    private void explain() {
+        Job job = session.job();
+        var model = board.getModel();
+        var at = board.selectionProperty().get();
+        if (model.rows().isEmpty() || at.row() >= model.rows().size()
+                || at.column() >= model.columns().size()) {
+            cellWords.setText("");
+            return;
+        }
+        Evidence evidence = Evidence.of(job);
+        Terminal row = model.rows().get(at.row()).terminal();
+        Terminal column = model.columns().get(at.column()).terminal();
+        boolean known = evidence.index().contains(row) && evidence.index().contains(column);
+        List<Integer> because = known ? evidence.because(row, column) : List.of();
+        cellWords.setText(board.words()
+                + (because.isEmpty() ? "" : t("trace.because", wegweiser.core.words.Words.list(because))));
+    }
+
+    private void take(Reading reading) {
+        if (session.busyProperty().get()) {
+            return;
+        }
+        Reading timed = reading.at(Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
+        session.edit(j -> j.withReading(timed));
+    }
+
+    private void back() {
+        session.edit(j -> j.readings().isEmpty()
+                ? j
+                : j.withReadings(j.readings().subList(0, j.readings().size() - 1)));
+    }
+
+    @Override
+    public boolean key(KeyEvent e) {
+        if (e.getCode() == KeyCode.F) {
+            faces.flip();
+            return true;
+        }
+        if (e.getCode() == KeyCode.BACK_SPACE) {
+            back();
+            return true;
+        }
+        return dock.key(e);
+    }
+
+    @Override
+    public List<String[]> keys() {
+        return List.of(new String[]{"B", t("keys.beep")}, new String[]{"N", t("keys.silent")},
+                new String[]{"0 … 9, V", t("keys.value")},
+                new String[]{"Enter", t("keys.enter")}, new String[]{"Backspace", t("keys.back")},
+                new String[]{"M", t("keys.meter")},
+                new String[]{"F", t("keys.flip")}, new String[]{"← ↑ ↓ →", t("keys.move")});
+    }
+}

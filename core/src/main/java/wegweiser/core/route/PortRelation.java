@@ -1,0 +1,74 @@
+package wegweiser.core.route;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.signals.Levels;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.Signals;
+import wegweiser.core.words.Words;
+
+/** Says in words what the ports of a job are to each other, and what is missing before they can be joined. */
+public final class PortRelation {
+    private PortRelation() {}
+
+    /** One or two sentences. */
+    public static String words(Job job) {
+        if (job.ends().size() < 2) {
+            return Words.say("relation.one-end");
+        }
+        List<String> sentences = new ArrayList<>();
+        for (End end : job.ends()) {
+            if (end.pinout().stream().noneMatch(r -> r.signal().isPresent() || r.name().isPresent())) {
+                sentences.add(Words.say("relation.no-pinout", name(end)));
+            }
+        }
+        if (!sentences.isEmpty()) {
+            return String.join(" ", sentences);
+        }
+        End a = job.ends().get(0);
+        End b = job.ends().get(1);
+        Boolean outA = drivesTransmit(a);
+        Boolean outB = drivesTransmit(b);
+        if (outA != null && outB != null) {
+            String key = !outA.equals(outB)
+                    ? "relation.unlike"
+                    : outA ? "relation.terminals" : "relation.modems";
+            sentences.add(Words.say(key, name(a), name(b)));
+        } else {
+            Router.schemes(job).stream().findFirst()
+                    .ifPresent(s -> sentences.add(Words.say("relation.joints", s.conductors())));
+        }
+        level(a, b).ifPresent(p -> sentences.add(Words.say("relation.levels", p.why(), p.remedy())));
+        return String.join(" ", sentences);
+    }
+
+    private static String name(End end) {
+        return end.device().isBlank() ? Words.say("relation.end", end.name()) : end.device();
+    }
+
+    /** Whether this end drives the line called transmit; null when it has none. */
+    private static Boolean drivesTransmit(End end) {
+        return Pin.of(end).stream()
+                .filter(p -> p.signal().equals("TXD"))
+                .findFirst()
+                .map(p -> p.is(Direction.OUT))
+                .orElse(null);
+    }
+
+    private static java.util.Optional<Levels.Problem> level(End a, End b) {
+        List<String> levelsA = levels(a);
+        List<String> levelsB = levels(b);
+        return levelsA.stream()
+                .flatMap(x -> levelsB.stream().flatMap(y -> Levels.between(x, y).stream()))
+                .filter(Levels.Problem::clash)
+                .findFirst();
+    }
+
+    private static List<String> levels(End end) {
+        return Pin.of(end).stream().filter(Pin::isSignal).filter(p -> Signals.isSerial(p.signal()))
+                .map(Pin::level).distinct().toList();
+    }
+}

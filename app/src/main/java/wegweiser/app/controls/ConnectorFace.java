@@ -15,7 +15,6 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import wegweiser.core.catalog.ConnectorType;
@@ -88,7 +87,7 @@ public final class ConnectorFace extends Region {
             case Drawing.Label l -> {
                 Text text = new Text(l.text());
                 text.setFont(
-                        Font.font("Overpass Mono", FontWeight.SEMI_BOLD, Math.clamp(l.size() * k, 6, 26)));
+                        Font.font("Overpass Mono SemiBold", Math.clamp(l.size() * k, 6, 26)));
                 text.setTextOrigin(VPos.CENTER);
                 text.setTextAlignment(TextAlignment.CENTER);
                 text.setX(dx + l.x() * k - text.getLayoutBounds().getWidth() / 2);

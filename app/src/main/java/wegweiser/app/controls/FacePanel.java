@@ -36,6 +36,7 @@ public final class FacePanel extends VBox {
         connector.getStyleClass().add("quiet");
         words.getStyleClass().addAll("quiet", "side-words");
         words.setWrapText(true);
+        words.setMinHeight(USE_PREF_SIZE);
         ToggleGroup group = new ToggleGroup();
         mating.setToggleGroup(group);
         wiring.setToggleGroup(group);
@@ -64,6 +65,11 @@ public final class FacePanel extends VBox {
         marks = newMarks;
         connector.setText(type.map(ConnectorType::title).orElse(t("ends.leads")));
         update();
+    }
+
+    /** Leaves out the names, for places that show them already. */
+    public void bare() {
+        getChildren().removeIf(n -> n != face && n != words && !n.getStyleClass().contains("side-switches"));
     }
 
     /** Looks from a side. */

@@ -41,6 +41,15 @@ public final class Panels {
         return box;
     }
 
+    /** A heading that gives way, and a hint that does not. */
+    public static HBox titleLine(Label title, String hint) {
+        Label words = quiet(hint);
+        words.setWrapText(false);
+        words.setMinWidth(Region.USE_PREF_SIZE);
+        title.setMinWidth(60);
+        return line(title, words);
+    }
+
     /** A thin line between groups. */
     public static Region rule() {
         Region rule = new Region();

@@ -5,7 +5,6 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
 import wegweiser.core.catalog.ColourCode;
 
@@ -132,8 +131,10 @@ final class PegPainter {
             }
             case PLANNED -> peg(cx, cy, r, palette.plan, palette.sheet);
             case PLANNED_PROVED -> {
-                peg(cx, cy, r, palette.plan, palette.plan);
-                ring(cx, cy, r * 0.72, palette.proved, true);
+                frame(cx, cy, r, palette.plan);
+                double disc = Math.max(1.5, r * 0.62);
+                g.setFill(palette.proved);
+                g.fillOval(cx - disc, cy - disc, 2 * disc, 2 * disc);
             }
             case MISSING -> {
                 frame(cx, cy, r, palette.fault);
@@ -206,7 +207,7 @@ final class PegPainter {
 
     private void heads(PegModel model) {
         boolean small = size < 16;
-        Font number = Font.font("Overpass Mono", FontWeight.SEMI_BOLD, small ? Math.max(6, size * 0.8) : 15);
+        Font number = Font.font("Overpass Mono SemiBold", small ? Math.max(6, size * 0.8) : 15);
         Font word = Font.font("Overpass", small ? 8 : 13);
         g.setTextBaseline(VPos.CENTER);
         for (int r = 0; r < rows; r++) {

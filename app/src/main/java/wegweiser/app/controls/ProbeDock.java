@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -40,6 +39,7 @@ public final class ProbeDock extends HBox {
     private final Label error = new Label();
     private final MeterDisplay meter = new MeterDisplay();
     private final HBox answers;
+    private final VBox probes;
     private Optional<Ask> ask = Optional.empty();
     private Consumer<Reading> onReading = _ -> {};
     private Runnable onBack = () -> {};
@@ -58,7 +58,7 @@ public final class ProbeDock extends HBox {
         error.setWrapText(true);
         error.managedProperty().bind(error.textProperty().isNotEmpty());
         field.setPromptText(t("dock.value.prompt"));
-        field.setId("dock-value");
+        field.setId("dock-typed");
         field.setVisible(false);
         field.setManaged(false);
         field.setPrefColumnCount(9);
@@ -67,7 +67,7 @@ public final class ProbeDock extends HBox {
         silent.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.SILENT));
         value.setOnAction(_ -> openValue(""));
         field.setOnKeyPressed(this::valueKey);
-        VBox probes = new VBox(12, heading, new HBox(16, red, black));
+        probes = new VBox(12, heading, new HBox(16, red, black));
         answers = new HBox(10, beep, silent, value, field);
         answers.setAlignment(Pos.CENTER_LEFT);
         VBox middle = new VBox(12, question, answers, why, error);
@@ -120,6 +120,14 @@ public final class ProbeDock extends HBox {
                         : a.mode() == Mode.OHMS ? "dock.question.ohms" : "dock.question.diode"))
                 .orElse(""));
         why.setText(ask.map(Ask::why).orElse(done));
+        probes.setManaged(asking);
+        answers.setManaged(asking);
+        meter.setVisible(asking);
+        meter.setManaged(asking);
+        why.getStyleClass().remove("dock-done");
+        if (!asking) {
+            why.getStyleClass().add("dock-done");
+        }
         ask.ifPresent(a -> {
             red.show(a.touch().red(), a.redHint(), t("dock.red"));
             black.show(a.touch().black(), a.blackHint(), t("dock.black"));
@@ -230,17 +238,19 @@ public final class ProbeDock extends HBox {
                     ? terminals.getFirst().end() + " · "
                     : "";
             String text = one
-                    ? terminals.getFirst().end() + " · " + terminals.getFirst().contact()
+                    ? terminals.getFirst().end() + "·" + terminals.getFirst().contact()
                     : ends.isEmpty()
                             ? Words.list(terminals)
                             : ends + String.join(" ", terminals.stream().map(Terminal::contact).toList());
             where.setText(text);
             where.getStyleClass().removeAll("gang", "long-gang");
-            if (!one) {
-                where.getStyleClass().add(text.length() > 22 ? "long-gang" : "gang");
+            if (one && text.length() > 5) {
+                where.getStyleClass().add("gang");
+            } else if (!one) {
+                where.getStyleClass().add(text.length() > 18 ? "long-gang" : "gang");
             }
             where.setWrapText(!one);
-            double width = one ? 172 : 250;
+            double width = one ? 172 : 210;
             where.setMaxWidth(width - 34);
             where.setMinWidth(width - 34);
             shape.getPoints().setAll(0.0, 0.0, width - 22, 0.0, width, 35.0, width - 22, 70.0, 0.0, 70.0);
@@ -248,8 +258,4 @@ public final class ProbeDock extends HBox {
         }
     }
 
-    /** Puts nodes such as a choice of fixture at the right of the answers. */
-    public void addTool(Node tool) {
-        getChildren().add(getChildren().size() - 1, tool);
-    }
 }

@@ -80,12 +80,24 @@ final class EndColumn extends VBox {
             }
         });
         face.setOnContact(table::focus);
-        VBox.setVgrow(table, Priority.ALWAYS);
-        HBox first = new HBox(8, device, role);
-        HBox second = new HBox(8, connector, fill);
-        face.setMinHeight(220);
-        face.setPrefHeight(260);
-        getChildren().addAll(first, second, port, chooserPlace, face, table);
+        Label letter = new Label(name);
+        letter.getStyleClass().add("end-name");
+        HBox first = new HBox(8, letter, device, role);
+        first.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        port.setWrapText(true);
+        HBox.setHgrow(port, Priority.ALWAYS);
+        HBox second = new HBox(8, connector, fill, port);
+        second.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        connector.setMinWidth(USE_PREF_SIZE);
+        fill.setMinWidth(USE_PREF_SIZE);
+        face.bare();
+        face.setMinWidth(170);
+        face.setPrefWidth(240);
+        face.setMaxHeight(330);
+        HBox.setHgrow(table, Priority.ALWAYS);
+        HBox body = new HBox(14, face, table);
+        VBox.setVgrow(body, Priority.ALWAYS);
+        getChildren().addAll(first, second, chooserPlace, body);
         setPrefWidth(400);
         setMinWidth(300);
     }

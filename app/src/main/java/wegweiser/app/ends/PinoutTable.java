@@ -47,7 +47,7 @@ final class PinoutTable extends VBox {
         grid.getStyleClass().add("pinout");
         ColumnConstraints wide = new ColumnConstraints();
         wide.setHgrow(Priority.ALWAYS);
-        grid.getColumnConstraints().addAll(new ColumnConstraints(44), wide, new ColumnConstraints(120),
+        grid.getColumnConstraints().addAll(new ColumnConstraints(58), wide, new ColumnConstraints(120),
                 new ColumnConstraints(76));
         ScrollPane scroll = Panels.scroll(grid);
         VBox.setVgrow(scroll, Priority.ALWAYS);

@@ -8,7 +8,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Cables;
@@ -42,10 +41,9 @@ final class LengthEditor extends VBox {
             metres.ifPresent(m -> session.edit(j -> j.withCable(
                     new CableUse(j.cable().stock(), OptionalDouble.of(1000 * m), j.cable().extra()))));
         });
-        HBox.setHgrow(stock, Priority.ALWAYS);
-        HBox line = new HBox(8, stock, length, new Label("m"));
+        HBox line = new HBox(8, new Label(t("make.way")), length, new Label("m"));
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        getChildren().addAll(line, error);
+        getChildren().addAll(stock, line, error);
     }
 
     /** Another cable has other colours, so conductors are given anew. */

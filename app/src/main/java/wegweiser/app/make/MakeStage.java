@@ -56,8 +56,8 @@ public final class MakeStage implements StageView {
         ScrollPane list = Panels.scroll(steps);
         VBox.setVgrow(list, Priority.ALWAYS);
         VBox left = Panels.sheet(Panels.line(Panels.heading(t("make.steps")), hand), list);
-        left.setMinWidth(270);
-        left.setPrefWidth(330);
+        left.setMinWidth(280);
+        left.setPrefWidth(350);
         hand.setOnMouseClicked(_ -> choices.rightHandedProperty().set(!choices.rightHandedProperty().get()));
         where.getStyleClass().add("make-where");
         check.setWrapText(true);

@@ -54,7 +54,7 @@ final class StepDock extends HBox {
 
     void show(Optional<Step> step, int of, boolean ticked, String closing) {
         heading.setText(step.map(s -> t("make.step-of", s.n(), of)).orElse(""));
-        text.setText(closing.isEmpty() ? step.map(Step::text).orElse("") : closing);
+        text.setText(closing.isEmpty() ? step.map(Step::spoken).orElse("") : closing);
         text.getStyleClass().removeAll("long");
         if (text.getText().length() > 34) {
             text.getStyleClass().add("long");

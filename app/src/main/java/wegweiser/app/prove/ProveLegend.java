@@ -3,7 +3,7 @@ package wegweiser.app.prove;
 import static wegweiser.app.texts.Texts.t;
 
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import wegweiser.app.controls.Panels;
 
 /** What the marks of the pegboard mean in Prove. */
@@ -11,7 +11,7 @@ final class ProveLegend {
     private ProveLegend() {}
 
     static Node create() {
-        HBox legend = new HBox(18, Panels.quiet("■  " + t("legend.planned")),
+        FlowPane legend = new FlowPane(16, 2, Panels.quiet("■  " + t("legend.planned")),
                 Panels.quiet("◉  " + t("legend.planned-proved")),
                 Panels.quiet("▭  " + t("legend.missing")), Panels.quiet("✕  " + t("legend.unplanned")),
                 Panels.quiet("–  " + t("legend.apart")));

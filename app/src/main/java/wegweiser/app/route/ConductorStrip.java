@@ -25,7 +25,7 @@ import wegweiser.core.words.Words;
 final class ConductorStrip extends VBox {
     private final Label about = Panels.quiet("");
     private final CrossSection section = new CrossSection();
-    private final FlowPane list = new FlowPane(22, 4);
+    private final FlowPane list = new FlowPane(14, 3);
 
     ConductorStrip() {
         super(8);
@@ -33,6 +33,7 @@ final class ConductorStrip extends VBox {
         HBox title = new HBox(8, Panels.heading(t("route.conductors.title")), about);
         title.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
         HBox body = new HBox(20, section, list);
+        list.setPrefWrapLength(440);
         HBox.setHgrow(list, javafx.scene.layout.Priority.ALWAYS);
         getChildren().addAll(title, body);
         setMinHeight(150);
@@ -55,7 +56,8 @@ final class ConductorStrip extends VBox {
         code.getStyleClass().add("mono");
         code.setMinWidth(52);
         Label words = new Label(what);
-        words.setMinWidth(150);
+        words.setMinWidth(132);
+        words.setPrefWidth(132);
         HBox line = new HBox(8, new WireSwatch(conductor), code, words);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return line;

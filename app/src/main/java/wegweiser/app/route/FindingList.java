@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -83,7 +84,7 @@ final class FindingList extends VBox {
         Label message = new Label(f.message());
         message.setWrapText(true);
         Label remedy = Panels.quiet(f.remedy());
-        HBox buttons = new HBox(8);
+        FlowPane buttons = new FlowPane(8, 6);
         f.fix().ifPresent(fix -> {
             Button apply = new Button(fix.label());
             apply.getStyleClass().add("dark");

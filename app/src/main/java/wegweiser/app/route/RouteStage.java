@@ -13,6 +13,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wegweiser.app.controls.PegCell;
 import wegweiser.app.controls.PegModel;
 import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
@@ -59,7 +60,7 @@ public final class RouteStage implements StageView {
         why.getStyleClass().add("peg-why");
         why.setWrapText(true);
         why.setMinHeight(38);
-        VBox middle = Panels.sheet(Panels.line(title, Panels.quiet(t("route.board.hint"))), board, why);
+        VBox middle = Panels.sheet(Panels.titleLine(title, t("route.board.hint")), board, why);
         VBox.setVgrow(board, Priority.ALWAYS);
         VBox.setVgrow(middle, Priority.ALWAYS);
         VBox centre = new VBox(12, middle, strip);
@@ -105,7 +106,12 @@ public final class RouteStage implements StageView {
             cards.getChildren()
                     .add(new SchemeCard(scheme, k + 1, chosen, k == 0, () -> session.edit(scheme::applyTo)));
         }
-        title.setText(s.job().links().isEmpty() ? t("route.board") : capital(s.words()));
+        String chosenTitle = s.schemes().stream()
+                .filter(x -> Nets.planned(s.job()).equals(Nets.planned(x.applyTo(s.job()))))
+                .map(Scheme::title)
+                .findFirst()
+                .orElse(capital(s.words()));
+        title.setText(s.job().links().isEmpty() ? t("route.board") : chosenTitle);
         board.setModel(PegModels.planned(s.job()));
         strip.show(s.job());
         findings.show(s.job(), s.findings());
@@ -145,7 +151,10 @@ public final class RouteStage implements StageView {
         Terminal b = model.columns().get(at.column()).terminal();
         Optional<String> reason = session.job().links().stream().filter(l -> l.joins(a, b)).findFirst()
                 .flatMap(Link::why);
-        why.setText(reason.map(r -> t("route.why", a, b, r)).orElse(board.words()));
+        why.setText(reason.map(r -> t("route.why", a, b, r))
+                .orElse(model.cell(at.row(), at.column()) == PegCell.EMPTY
+                        ? t("cell.words", a, b, t("cell.free"))
+                        : board.words()));
     }
 
     @Override

@@ -35,7 +35,7 @@ public record Progress(Map<StageId, Arm> arms) {
     }
 
     private static Arm trace(Job job, Evidence evidence) {
-        if (job.readings().isEmpty()) {
+        if (job.readings().isEmpty() || !job.setAside().isEmpty()) {
             return new Arm(job.setAside().isEmpty() ? t("arm.trace.none") : t("arm.trace.aside"),
                     !job.setAside().isEmpty(), false);
         }
@@ -46,11 +46,16 @@ public record Progress(Map<StageId, Arm> arms) {
             return new Arm(t("arm.trace.proved"), true, false);
         }
         List<Terminal> all = Terminals.of(job);
-        long known = all.stream().filter(
-                x -> all.stream().noneMatch(y -> !x.end().equals(y.end()) && !evidence.state(x, y).isProved()
-                        && !evidence.state(x, y).name().equals("APART_ASSUMED")))
-                .count();
+        long known = all.stream().filter(x -> isKnown(evidence, all, x)).count();
         return new Arm(t("arm.trace.known", known, all.size()), false, false);
+    }
+
+    /** A contact is known when its partner at another end is proved, or that it has none. */
+    private static boolean isKnown(Evidence evidence, List<Terminal> all, Terminal x) {
+        boolean joined = all.stream()
+                .anyMatch(y -> !x.end().equals(y.end()) && evidence.state(x, y).isJoined());
+        return joined
+                || all.stream().allMatch(y -> x.end().equals(y.end()) || evidence.state(x, y).isApart());
     }
 
     private static Arm route(Job job) {
@@ -84,7 +89,9 @@ public record Progress(Map<StageId, Arm> arms) {
         Verdict verdict = Verdict.of(job, evidence, wegweiser.core.prove.TestPlan.of(job, fixture));
         return switch (verdict.result()) {
             case PASS -> new Arm(t("arm.prove.pass"), true, false);
-            case FAIL -> new Arm(t("arm.prove.faults", Math.max(1, verdict.faults().size())), false, true);
+            case FAIL -> job.done().isEmpty()
+                    ? new Arm(t("arm.prove.other"), false, false)
+                    : new Arm(t("arm.prove.faults", Math.max(1, verdict.faults().size())), false, true);
             case INCOMPLETE -> new Arm(t("arm.prove.left", verdict.open()), false, false);
         };
     }

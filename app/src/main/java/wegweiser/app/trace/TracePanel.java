@@ -9,6 +9,7 @@ import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -32,8 +33,8 @@ import wegweiser.core.words.Words;
 final class TracePanel extends VBox {
     private final VBox beliefs = new VBox(6);
     private final VBox trouble = new VBox(6);
-    private final VBox counts = new VBox(3);
-    private final VBox left = new VBox(3);
+    private final VBox counts = new VBox(1);
+    private final VBox left = new VBox(1);
     private final VBox readings = new VBox(2);
 
     TracePanel(Choices choices) {
@@ -46,7 +47,11 @@ final class TracePanel extends VBox {
         goal.valueProperty().bindBidirectional(choices.goalProperty());
         HBox.setHgrow(fixture, Priority.ALWAYS);
         HBox.setHgrow(goal, Priority.ALWAYS);
-        VBox list = new VBox(4, Panels.heading(t("trace.readings")), readings);
+        ScrollPane scroll = Panels.scroll(readings);
+        scroll.setMinHeight(60);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        VBox list = new VBox(4, Panels.heading(t("trace.readings")), scroll);
+        list.setMinHeight(70);
         getChildren().addAll(Panels.heading(t("trace.say")), trouble, beliefs, Panels.rule(), counts,
                 Panels.rule(), left, new HBox(8, fixture, goal),
                 Panels.rule(), list);
@@ -98,7 +103,9 @@ final class TracePanel extends VBox {
         proposal.ifPresent(p -> {
             left.getChildren().add(Panels.line(new Label(t("trace.left")),
                     figure(t("trace.left.figure", p.touchesLeft(), p.secondsLeft()))));
-            left.getChildren().add(Panels.quiet(t("trace.sweep", p.sweepLeft())));
+            if (p.sweepLeft() > 0) {
+                left.getChildren().add(Panels.quiet(t("trace.sweep", p.sweepLeft())));
+            }
         });
         readings(job.readings());
     }
@@ -157,7 +164,7 @@ final class TracePanel extends VBox {
 
     private void readings(List<Reading> all) {
         readings.getChildren().clear();
-        for (int i = all.size() - 1; i >= Math.max(0, all.size() - 6); i--) {
+        for (int i = all.size() - 1; i >= Math.max(0, all.size() - 40); i--) {
             Reading r = all.get(i);
             Label number = new Label(String.valueOf(i + 1));
             number.getStyleClass().addAll("mono", "quiet");

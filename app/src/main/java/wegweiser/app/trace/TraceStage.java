@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -85,7 +86,7 @@ public final class TraceStage implements StageView {
     }
 
     private static Node legend() {
-        HBox legend = new HBox(16);
+        FlowPane legend = new FlowPane(14, 2);
         legend.getStyleClass().add("legend");
         legend.getChildren().addAll(new LegendItem(LegendItem.Kind.JOINED, t("legend.joined")),
                 new LegendItem(LegendItem.Kind.FOLLOWS, t("legend.follows")),

@@ -84,7 +84,8 @@ public record ConnectorType(String id, String title, String family, Gender gende
         Map<String, String> images = new HashMap<>();
         for (Contact contact : contacts) {
             String image = contacts.stream()
-                    .filter(c -> c.row() == contact.row() && Math.abs(c.xMm() + contact.xMm()) < 0.01)
+                    .filter(c -> c.row() == contact.row() && Math.abs(c.xMm() + contact.xMm()) < 0.01
+                            && Math.abs(c.yMm() - contact.yMm()) < 0.01)
                     .map(Contact::id)
                     .findFirst()
                     .orElse(contact.id());

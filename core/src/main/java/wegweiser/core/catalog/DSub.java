@@ -32,8 +32,8 @@ final class DSub {
         int[] rows = ROWS.get(ways);
         String family = "dsub-" + ways;
         List<String> ribbon = rows.length == 2 ? ribbonOrder(rows[0], ways) : List.of();
-        double width = (rows[0] - 1) * STEP_MM + 8.3;
-        double height = (rows.length - 1) * ROW_MM + 7.6;
+        double width = (rows[0] - 1) * STEP_MM + 5.8;
+        double height = (rows.length - 1) * ROW_MM + 5.5;
         return new ConnectorType(family + "-" + gender.id(), "D-sub " + ways + ", " + gender.id(), family,
                 gender,
                 contacts(rows, STEP_MM, ROW_MM, gender, height), STEP_MM, new Outline.Tapered(width, height),
@@ -42,12 +42,12 @@ final class DSub {
 
     /** Fifteen contacts in three rows in the shell of the nine. */
     static ConnectorType dense(Gender gender) {
-        double height = 2 * DENSE_ROW_MM + 6.5;
+        double height = 2 * DENSE_ROW_MM + 4.4;
         return new ConnectorType("dsub-15hd-" + gender.id(), "D-sub 15 in three rows, " + gender.id(),
                 "dsub-15hd",
                 gender, contacts(new int[]{5, 5, 5}, DENSE_STEP_MM, DENSE_ROW_MM, gender, height),
                 DENSE_STEP_MM,
-                new Outline.Tapered(4 * STEP_MM + 8.3, height), Termination.SOLDER_CUP,
+                new Outline.Tapered(4 * STEP_MM + 5.8, height), Termination.SOLDER_CUP,
                 new Ratings(3, 22, 30, 4, 8.5, 3), List.of(), false);
     }
 
@@ -64,7 +64,7 @@ final class DSub {
                 found.add(new Contact(String.valueOf(number++), left + k * step, top + row * rowStep, row));
             }
         }
-        found.add(new Contact(Contact.SHELL, 0, height / 2 - 0.6, -1));
+        found.add(new Contact(Contact.SHELL, 0, height / 2 - 0.55, -1));
         return gender == Gender.PLUG ? found : found.stream().map(Contact::mirrored).toList();
     }
 

@@ -55,7 +55,9 @@ public final class BenchSteps {
             List<Terminal> lit,
             Optional<String> conductor, int wait) {
         String text = Words.say("step." + textKey, args);
-        steps.add(new Step(steps.size() + 1, end + ":" + key, end, text, detail(textKey, ".detail", args),
+        steps.add(new Step(steps.size() + 1, end + ":" + key, end, text,
+                Words.sayIfThere("step." + textKey + ".spoken", args).orElse(text),
+                detail(textKey, ".detail", args),
                 detail(textKey, ".check", args), wait,
                 caution.isEmpty() ? "" : Words.say("caution." + caution), lit, conductor));
     }

@@ -10,6 +10,7 @@ import wegweiser.core.model.Terminal;
  * @param key stable within a job's design; what a tick refers to
  * @param end name of the end, empty for the cable as a whole
  * @param text what to do, short
+ * @param spoken the same in whole words, for reading from afar
  * @param detail how, one sentence; may be empty
  * @param check when it is right; may be empty
  * @param waitSeconds how long to wait before the next step, 0 for none
@@ -17,7 +18,8 @@ import wegweiser.core.model.Terminal;
  * @param lit contacts to show
  * @param conductor the wire in the hand
  */
-public record Step(int n, String key, String end, String text, String detail, String check, int waitSeconds,
+public record Step(int n, String key, String end, String text, String spoken, String detail, String check,
+        int waitSeconds,
         String caution, List<Terminal> lit, Optional<String> conductor) {
     public Step {
         lit = List.copyOf(lit);

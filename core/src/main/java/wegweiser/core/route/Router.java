@@ -11,6 +11,7 @@ import java.util.Set;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Contact;
+import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
@@ -132,7 +133,8 @@ public final class Router {
     private Scheme finished(String id, String title, String why, List<Link> links) {
         Job planned = job.withLinks(Allocation.of(job, links));
         List<Finding> findings = new ArrayList<>(match.refused());
-        findings.addAll(Rules.check(planned));
+        // readings tell how some cable is wired, not how well a way of joining suits the two devices
+        findings.addAll(Rules.check(planned.withReadings(List.of())));
         long conductors = Nets.planned(planned).joinedNets().stream()
                 .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1)
                 .count();
@@ -163,6 +165,10 @@ public final class Router {
                     || isJoined(found, to.get()) && !loop[1].equals("DSR")) {
                 continue;
             }
+            if (loop[1].equals("DCD") && takesOneWire(end)) {
+                // nobody waits for DCD so often that a splice in front of a crimped plug is worth it
+                continue;
+            }
             boolean driver = from.get().is(Direction.OUT);
             boolean served = isJoined(links, from.get()) || isJoined(found, from.get());
             if (driver && !isJoined(links, from.get()) || !driver && served) {
@@ -173,6 +179,10 @@ public final class Router {
             }
         }
         return found;
+    }
+
+    private boolean takesOneWire(End end) {
+        return Catalogue.of(job).of(end).map(t -> t.termination() != Termination.SOLDER_CUP).orElse(false);
     }
 
     private static boolean isJoined(List<Link> links, Pin pin) {

@@ -7,7 +7,7 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
-/** A planned link that a reading rules out, or a cut conductor that a reading shows joined. */
+/** Planned links that readings rule out, and cut conductors that readings show joined. */
 final class PlanContradictsReading implements Rule {
     @Override
     public String id() {
@@ -17,6 +17,8 @@ final class PlanContradictsReading implements Rule {
     @Override
     public List<Finding> check(Bench bench) {
         List<Finding> found = new ArrayList<>();
+        List<Terminal> terminals = new ArrayList<>();
+        List<String> reasons = new ArrayList<>();
         for (Link link : bench.job().readings().isEmpty() ? List.<Link>of() : bench.job().links()) {
             if (link.to().isEmpty()) {
                 continue;
@@ -25,15 +27,24 @@ final class PlanContradictsReading implements Rule {
             boolean apart = link.isCopper() && bench.evidence().state(link.from(), to).isApart();
             boolean joined = link.is(PartKind.CUT) && bench.evidence().state(link.from(), to).isJoined();
             if (apart || joined) {
-                found.add(Finding.of(id(), Severity.ERROR, List.of(link.from(), to), link.from(), to,
-                        Words.list(bench.evidence().because(link.from(), to)),
-                        Words.say(apart
-                                ? "rule.plan-contradicts-reading.apart"
-                                : "rule.plan-contradicts-reading.joined"))
-                        .withFix(new Fix(Words.say("fix.set-aside"),
-                                job -> job.withReadingsSetAside(Words.say("fix.set-aside.why")))));
+                terminals.addAll(List.of(link.from(), to));
+                reasons.add(Words.say("rule.plan-contradicts-reading." + (apart ? "apart" : "joined"),
+                        link.from(), to,
+                        Words.list(bench.evidence().because(link.from(), to))));
             }
         }
+        if (!reasons.isEmpty()) {
+            found.add(Finding.of(id(), Severity.ERROR, terminals, shortened(reasons))
+                    .withFix(new Fix(Words.say("fix.set-aside"),
+                            job -> job.withReadingsSetAside(Words.say("fix.set-aside.why")))));
+        }
         return found;
+    }
+
+    private static String shortened(List<String> reasons) {
+        return reasons.size() <= 3
+                ? Words.list(reasons)
+                : String.join(", ", reasons.subList(0, 2))
+                        + Words.say("rule.plan-contradicts-reading.more", reasons.size() - 2);
     }
 }

@@ -24,7 +24,7 @@ import wegweiser.core.words.Words;
  * and prove the rest apart. One step ahead; O(H x candidates) for H hypotheses.
  */
 public final class Advisor {
-    private static final double BELIEVED = 0.99;
+    private static final double BELIEVED = 0.95;
     private static final double LIKELY = 0.85;
     /** What a touch saved later is worth against a bit learned now. */
     private static final double PROGRESS = 0.8;

@@ -105,6 +105,11 @@ final class CopperProof {
             for (int b : item.black()) {
                 if (isApart(r, b)) {
                     because.addAll(whyApart(r, b));
+                } else if (keptRed >= 0) {
+                    // another pair of the same two classes: it means the same only by the joins that made it so
+                    boolean sameWay = labels[r] == labels[keptRed];
+                    because.addAll(whyJoined(r, sameWay ? keptRed : keptBlack));
+                    because.addAll(whyJoined(b, sameWay ? keptBlack : keptRed));
                 }
             }
         }

@@ -1,7 +1,6 @@
 package wegweiser.files.job;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
@@ -89,13 +88,14 @@ public final class JobFile {
                 throw new BadFile(name + ": the file is empty.");
             }
             return node;
-        } catch (JsonEOFException e) {
-            throw new BadFile(name + ", line " + e.getLocation().getLineNr()
-                    + ": the file ends too early, something is not closed.");
         } catch (JsonProcessingException e) {
             String reason = e.getOriginalMessage().lines().findFirst().orElse("").replaceAll("\\(.*", "")
                     .strip();
             int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
+            if (reason.startsWith("Unexpected end-of-input")) {
+                throw new BadFile(
+                        name + ", line " + line + ": the file ends too early, something is not closed.");
+            }
             throw new BadFile(name + ", line " + line + ": this is not JSON: " + reason + ".");
         }
     }

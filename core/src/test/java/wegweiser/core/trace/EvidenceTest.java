@@ -1,0 +1,162 @@
+package wegweiser.core.trace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wegweiser.core.Samples;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+
+class EvidenceTest {
+    private static final Job BLANK = Samples.job("dsub-9-socket", "dsub-9-socket", "");
+
+    private static Evidence of(String readings) {
+        return Evidence.of(Samples.readings(BLANK, readings));
+    }
+
+    private static PairState state(Evidence evidence, String a, String b) {
+        return evidence.state(Terminal.parse(a), Terminal.parse(b));
+    }
+
+    private static List<Integer> because(Evidence evidence, String a, String b) {
+        return evidence.because(Terminal.parse(a), Terminal.parse(b));
+    }
+
+    @Test
+    void joinsChainAndSeparationsCarryOver() {
+        Evidence evidence = of("A.2 B.3 beep; A.2 A.7 beep; A.3 A.7 silent");
+        assertThat(state(evidence, "A.2", "B.3")).isEqualTo(PairState.JOINED_MEASURED);
+        assertThat(state(evidence, "A.7", "B.3")).isEqualTo(PairState.JOINED_FOLLOWS);
+        assertThat(state(evidence, "A.3", "B.3")).isEqualTo(PairState.APART_FOLLOWS);
+        assertThat(because(evidence, "A.3", "B.3")).containsExactly(1, 2, 3);
+        assertThat(state(evidence, "A.5", "B.5")).isEqualTo(PairState.UNKNOWN);
+    }
+
+    @Test
+    void whatIsOnlyAssumedIsNeverCalledProved() {
+        Evidence evidence = of("A.2 B.3 beep");
+        assertThat(state(evidence, "A.2", "B.4")).isEqualTo(PairState.APART_ASSUMED);
+        assertThat(state(evidence, "A.2", "B.4").isProved()).isFalse();
+        assertThat(evidence.claims()).hasSize(1);
+    }
+
+    @Test
+    void aContradictionNamesItsReadingsAndSpoilsNothingElse() {
+        Evidence evidence = of("A.2 B.3 beep; A.2 B.4 beep; A.9 B.9 beep; B.3 B.4 silent");
+        assertThat(evidence.contradictions()).singleElement()
+                .satisfies(c -> assertThat(c.readings()).containsExactly(1, 2, 4));
+        assertThat(state(evidence, "A.9", "B.9")).isEqualTo(PairState.JOINED_MEASURED);
+        assertThat(state(evidence, "B.3", "B.4").isProved()).isFalse();
+    }
+
+    @Test
+    void aTouchThatGaveBothResultsIsIntermittentAndProvesNothing() {
+        Evidence evidence = of("A.1 B.1 beep; B.1 A.1 silent; A.2 B.2 beep");
+        assertThat(evidence.intermittent()).containsExactly(Terminal.parse("A.1"), Terminal.parse("B.1"));
+        assertThat(state(evidence, "A.1", "B.1")).isEqualTo(PairState.UNKNOWN);
+        assertThat(state(evidence, "A.2", "B.2")).isEqualTo(PairState.JOINED_MEASURED);
+    }
+
+    @Test
+    void aSilentGangSeparatesEveryPairAndABeepingOneLeavesTheLast() {
+        Evidence evidence = of("A.1+A.2+A.3 B.1+B.2 silent; A.1 B.3+B.4 beep; A.1 B.3 silent");
+        assertThat(state(evidence, "A.3", "B.1")).isEqualTo(PairState.APART_MEASURED);
+        assertThat(state(evidence, "A.1", "B.4")).isEqualTo(PairState.JOINED_FOLLOWS);
+        assertThat(because(evidence, "A.1", "B.4")).containsExactly(2, 3);
+    }
+
+    @Test
+    void gangsWaitForOneAnother() {
+        Evidence evidence = of("A.1 B.1+B.2 beep; A.2 B.2+B.3 beep; A.1 A.2 silent; A.2 B.3 silent");
+        assertThat(state(evidence, "A.2", "B.2")).isEqualTo(PairState.JOINED_FOLLOWS);
+        assertThat(state(evidence, "A.1", "B.1")).isEqualTo(PairState.JOINED_FOLLOWS);
+        assertThat(because(evidence, "A.1", "B.1")).containsExactly(1, 2, 3, 4);
+    }
+
+    @Test
+    void aGangThatBeepsWhereEveryPairIsApartContradicts() {
+        Evidence evidence = of("A.1 B.1 silent; A.1 B.2 silent; A.1 B.1+B.2 beep");
+        assertThat(evidence.contradictions()).singleElement()
+                .satisfies(c -> assertThat(c.readings()).containsExactly(1, 2, 3));
+    }
+
+    @Test
+    void aResistanceIsAPartAndSetsApart() {
+        Evidence evidence = of("A.2 A.7 120.4; A.2 B.2 0.4; A.7 B.7 beep; B.2 B.7 120.6");
+        assertThat(state(evidence, "A.2", "A.7")).isEqualTo(PairState.APART_MEASURED);
+        assertThat(state(evidence, "A.2", "B.2")).isEqualTo(PairState.JOINED_MEASURED);
+        assertThat(evidence.parts()).singleElement().satisfies(p -> {
+            assertThat(p.kind()).isEqualTo(PartKind.RESISTOR);
+            assertThat(p.ohms()).isCloseTo(120, within(0.2));
+            assertThat(p.because()).containsExactly(1, 4);
+        });
+    }
+
+    @Test
+    void aSeriesOfKnownResistorsIsNoPartOfItsOwn() {
+        Evidence evidence = of("A.1 A.2 100.5; A.2 A.3 220.5; A.1 A.3 320.6");
+        assertThat(evidence.parts()).hasSize(2);
+    }
+
+    @Test
+    void aBeepThroughASmallResistorIsExplainedByTheOhms() {
+        Evidence evidence = of("A.1 B.1 beep; A.1 B.1 33.5");
+        assertThat(evidence.intermittent()).isEmpty();
+        assertThat(state(evidence, "A.1", "B.1")).isEqualTo(PairState.APART_MEASURED);
+        assertThat(evidence.parts()).singleElement()
+                .satisfies(p -> assertThat(p.ohms()).isCloseTo(33, within(0.1)));
+    }
+
+    @Test
+    void aDiodeKnowsItsAnode() {
+        Evidence evidence = of("B.1 A.3 0.61 V");
+        assertThat(evidence.parts()).singleElement().satisfies(p -> {
+            assertThat(p.kind()).isEqualTo(PartKind.DIODE);
+            assertThat(p.a()).isEqualTo(Terminal.parse("B.1"));
+        });
+        assertThat(state(evidence, "A.3", "B.1").isApart()).isTrue();
+    }
+
+    private static Job lead() {
+        return Job.of("lead",
+                List.of(End.of("A", "", "jack-3.5-trs-plug", List.of()),
+                        End.of("B", "", End.LEADS, List.of(wire("RD"), wire("WH"), wire("YE")))),
+                List.of(), List.of());
+    }
+
+    private static PinRow wire(String colour) {
+        return PinRow.of(colour, colour, wegweiser.core.model.Direction.UNUSED, "");
+    }
+
+    private static Reading trial(String a, String b, boolean reacts) {
+        return Reading.of(Mode.REACTION, Touch.of(Terminal.parse(a), Terminal.parse(b)),
+                reacts ? Outcome.REACTS : Outcome.NOTHING);
+    }
+
+    @Test
+    void twoReactionsSettleThreeWires() {
+        Evidence evidence = Evidence
+                .of(lead().withReadings(List.of(trial("B.WH", "B.YE", true), trial("B.RD", "B.YE", true))));
+        assertThat(state(evidence, "B.WH", "B.RD")).isEqualTo(PairState.JOINED_FOLLOWS);
+        assertThat(because(evidence, "B.WH", "B.RD")).containsExactly(1, 2);
+    }
+
+    @Test
+    void anOddRoundOfReactionsContradicts() {
+        Evidence evidence = Evidence.of(lead()
+                .withReadings(List.of(trial("B.WH", "B.YE", true), trial("B.RD", "B.YE", true),
+                        trial("B.RD", "B.WH", true))));
+        assertThat(evidence.contradictions()).singleElement()
+                .satisfies(c -> assertThat(c.readings()).containsExactly(1, 2, 3));
+        assertThat(state(evidence, "B.WH", "B.RD").isProved()).isFalse();
+    }
+}

@@ -1,0 +1,51 @@
+package wegweiser.core.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.ResourceBundle;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class WordsTest {
+    private static final Pattern LITERAL = Pattern.compile("Words\\.say(?:IfThere)?\\(\"([a-z0-9.-]+)\"[,)]");
+
+    @Test
+    void everyKeyThatTheCodeNamesHasWords() throws IOException {
+        ResourceBundle bundle = ResourceBundle.getBundle("wegweiser.core.words.core");
+        List<String> missing = new ArrayList<>();
+        int seen = 0;
+        try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                var keys = LITERAL.matcher(Files.readString(file));
+                while (keys.find()) {
+                    seen++;
+                    if (!bundle.containsKey(keys.group(1))) {
+                        missing.add(file.getFileName() + ": " + keys.group(1));
+                    }
+                }
+            }
+        }
+        assertThat(missing).isEmpty();
+        assertThat(seen).isGreaterThan(60);
+    }
+
+    @Test
+    void placesAreFilledInOnePassAndWordsDoNotShout() {
+        assertThat(Words.fill("{1} and {0}", "{1}", "b")).isEqualTo("b and {1}");
+        assertThat(Words.list(List.of("a"))).isEqualTo("a");
+        assertThat(Words.list(List.of("a", "b", "c"))).isEqualTo("a, b and c");
+        assertThat(Words.number(1.0)).isEqualTo("1");
+        assertThat(Words.number(0.301)).isEqualTo("0.3");
+        assertThat(Words.number(2.158)).isEqualTo("2.16");
+        ResourceBundle bundle = ResourceBundle.getBundle("wegweiser.core.words.core");
+        assertThat(new TreeSet<>(bundle.keySet()))
+                .allSatisfy(k -> assertThat(bundle.getString(k)).doesNotContain("!"));
+    }
+}

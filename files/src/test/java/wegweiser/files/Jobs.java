@@ -1,0 +1,75 @@
+package wegweiser.files;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.SplittableRandom;
+import wegweiser.core.catalog.NamedPinouts;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Extra;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Role;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+import wegweiser.core.model.Waiver;
+
+/** Jobs for tests, made by a seed. */
+public final class Jobs {
+    private Jobs() {}
+
+    /** A job that uses most of what a file can say. */
+    public static Job random(SplittableRandom random) {
+        End a = End
+                .of("A", "Mast logger", "dsub-9-socket",
+                        NamedPinouts.find("rs232-9-terminal").orElseThrow().rows())
+                .withRole(Optional.of(Role.TERMINAL))
+                .withPort("dsub-9-plug");
+        End b = End.of("B", random.nextBoolean() ? "Dome drive “north”" : "Sky sensor", "dsub-9-socket",
+                NamedPinouts.find("rs232-9-modem").orElseThrow().rows());
+        List<Link> links = new ArrayList<>();
+        List<Reading> readings = new ArrayList<>();
+        for (int k = 1; k <= 9; k++) {
+            Terminal from = new Terminal("A", String.valueOf(k));
+            Terminal to = new Terminal("B", String.valueOf(1 + random.nextInt(9)));
+            Link link = Link.of(from, to)
+                    .withConductor(random.nextBoolean() ? Optional.of("WH/OG") : Optional.empty());
+            switch (random.nextInt(6)) {
+                case 0 -> links.add(link.withPart(Part.resistor(random.nextInt(1, 1000) + 0.5)));
+                case 1 -> links.add(link.withPart(Part.of(PartKind.DIODE)));
+                case 2 -> links.add(link.withPart(Part.of(PartKind.CUT)));
+                case 3 -> links.add(new Link(from, Optional.empty(), Optional.of("shield"), Optional.empty(),
+                        Optional.of("why not"), Extra.NONE));
+                default -> links.add(link);
+            }
+            Touch touch = random.nextBoolean()
+                    ? Touch.of(from, to)
+                    : new Touch(List.of(from, new Terminal("A", "shell")), List.of(to));
+            readings.add(switch (random.nextInt(5)) {
+                case 0 -> Reading.of(Mode.OHMS, touch, new Outcome.Resistance(random.nextInt(500) / 10.0));
+                case 1 -> Reading.of(Mode.DIODE, touch, new Outcome.Voltage(0.58));
+                case 2 -> Reading.of(Mode.OHMS, touch, Outcome.OPEN);
+                case 3 -> Reading.of(Mode.CONTINUITY, touch, Outcome.SILENT);
+                default -> Reading.of(Mode.CONTINUITY, touch, Outcome.BEEP).at("2026-03-01T20:15:00Z");
+            });
+        }
+        Job job = Job.of("Job " + random.nextInt(1000), List.of(a, b), links, readings)
+                .withCable(new CableUse(Optional.of("utp-4x2-24"),
+                        OptionalDouble.of(100 * random.nextInt(1, 90)), Extra.NONE))
+                .withWaivers(List.of(new Waiver("out-to-out",
+                        List.of(Terminal.parse("A.3"), Terminal.parse("B.3")), "tried and found harmless")))
+                .withDone(List.of("A:cut", "A:strip"));
+        return random.nextBoolean()
+                ? job.withReadingsSetAside("an older lead").withExtra(
+                        new Extra(Map.of("mood", "fine", "deep", Map.of("list", List.of(1, 2, 3)))))
+                : job;
+    }
+}

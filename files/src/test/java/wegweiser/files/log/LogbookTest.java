@@ -1,0 +1,103 @@
+package wegweiser.files.log;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.trace.Fixture;
+import wegweiser.files.Jobs;
+import wegweiser.files.job.JobFile;
+
+class LogbookTest {
+    @TempDir
+    private Path folder;
+    private Path file;
+
+    @BeforeEach
+    void place() {
+        file = folder.resolve("workshop").resolve("logbook.db");
+    }
+
+    private static Job crossed(String title) {
+        return Job.of(title,
+                List.of(End.of("A", "Mast logger", "dsub-9-socket", List.of()),
+                        End.of("B", "Dome computer", "dsub-9-socket", List.of())),
+                List.of(Link.of("A.2", "B.3"), Link.of("A.3", "B.2"), Link.of("A.5", "B.5")), List.of());
+    }
+
+    @Test
+    void unitsAreThereAfterARestartWithRisingNumbers() throws Exception {
+        try (Logbook log = Logbook.open(file)) {
+            assertThat(log.add(crossed("one"), Fixture.COMB, "2026-03-01T20:00:00Z").label())
+                    .isEqualTo("W-0001");
+        }
+        try (Logbook log = Logbook.open(file)) {
+            Unit second = log.add(Jobs.random(new SplittableRandom(2)), Fixture.PROBES,
+                    "2026-03-02T20:00:00Z");
+            assertThat(second.label()).isEqualTo("W-0002");
+            assertThat(log.all()).extracting(Unit::label).containsExactly("W-0002", "W-0001");
+            assertThat(log.all().getLast().wiring()).isEqualTo("crossed, three wires");
+            assertThat(log.all().getLast().result()).isEqualTo("incomplete");
+            assertThat(JobFile.parse(log.file(1).orElseThrow(), "job.json")).isEqualTo(crossed("one"));
+            assertThat(log.file(99)).isEmpty();
+        }
+    }
+
+    @Test
+    void wordsInAnyOrderFindAUnitAndSoDoesItsWiring() throws Exception {
+        try (Logbook log = Logbook.open(file)) {
+            log.add(crossed("focuser lead"), Fixture.COMB, "2026-03-01T20:00:00Z");
+            log.add(crossed("dome lead").withLinks(List.of(Link.of("A.1", "B.1"))), Fixture.COMB,
+                    "2026-03-01T21:00:00Z");
+            assertThat(log.find("lead focuser")).extracting(Unit::label).containsExactly("W-0001");
+            assertThat(log.find("LEAD")).hasSize(2);
+            assertThat(log.find("nothing of the kind")).isEmpty();
+            assertThat(log.sameWiring(crossed("other title"))).extracting(Unit::label)
+                    .containsExactly("W-0001");
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"UPDATE unit SET result = 'pass'", "DELETE FROM unit",
+            "UPDATE reading SET outcome = 'x'", "DELETE FROM reading", "UPDATE result SET state = 'PASSED'",
+            "DELETE FROM result"})
+    void nothingThatWasRecordedCanBeChanged(String sql) throws Exception {
+        try (Logbook log = Logbook.open(file)) {
+            log.add(Jobs.random(new SplittableRandom(4)).withDone(List.of()), Fixture.COMB,
+                    "2026-03-01T20:00:00Z");
+            log.add(crossed("x").withReading(wegweiser.core.model.Reading.beep("A.2", "B.3")), Fixture.COMB,
+                    "2026-03-01T20:00:00Z");
+        }
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement s = c.createStatement()) {
+            assertThatThrownBy(() -> s.executeUpdate(sql)).isInstanceOf(SQLException.class)
+                    .hasMessageContaining("only ever added to");
+        }
+    }
+
+    @Test
+    void aLogbookOfANewerProgramIsLeftAlone() throws Exception {
+        Logbook.open(file).close();
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement s = c.createStatement()) {
+            s.execute("PRAGMA user_version = " + (Migrations.newest() + 1));
+        }
+        assertThatThrownBy(() -> Logbook.open(file)).isInstanceOf(IOException.class)
+                .hasMessageContaining("newer version");
+    }
+}

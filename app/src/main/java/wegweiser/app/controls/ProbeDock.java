@@ -40,6 +40,7 @@ public final class ProbeDock extends HBox {
     private final MeterDisplay meter = new MeterDisplay();
     private final HBox answers;
     private final VBox probes;
+    private boolean swallow;
     private Optional<Ask> ask = Optional.empty();
     private Consumer<Reading> onReading = _ -> {};
     private Runnable onBack = () -> {};
@@ -65,8 +66,15 @@ public final class ProbeDock extends HBox {
         beep.getStyleClass().add("primary");
         beep.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.BEEP));
         silent.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.SILENT));
-        value.setOnAction(_ -> openValue(""));
+        value.setOnAction(_ -> openValue("", false));
         field.setOnKeyPressed(this::valueKey);
+        // the key that opened the field is typed once more, now into the field
+        field.addEventFilter(KeyEvent.KEY_TYPED, e -> {
+            if (swallow) {
+                swallow = false;
+                e.consume();
+            }
+        });
         probes = new VBox(12, heading, new HBox(16, red, black));
         answers = new HBox(10, beep, silent, value, field);
         answers.setAlignment(Pos.CENTER_LEFT);
@@ -150,7 +158,7 @@ public final class ProbeDock extends HBox {
         } else if (e.getCode() == KeyCode.N) {
             silent.fire();
         } else if (e.getCode() == KeyCode.V) {
-            openValue("");
+            openValue("", true);
         } else if (e.getCode() == KeyCode.ENTER) {
             return takeMeter();
         } else if (e.getCode() == KeyCode.BACK_SPACE) {
@@ -158,7 +166,7 @@ public final class ProbeDock extends HBox {
         } else if (e.getCode() == KeyCode.M) {
             meter.toggle();
         } else if (text.length() == 1 && Character.isDigit(text.charAt(0))) {
-            openValue(text);
+            openValue(text, true);
         } else {
             return false;
         }
@@ -175,7 +183,8 @@ public final class ProbeDock extends HBox {
         ask.ifPresent(a -> onReading.accept(Reading.of(mode, a.touch(), outcome)));
     }
 
-    private void openValue(String start) {
+    private void openValue(String start, boolean byKey) {
+        swallow = byKey;
         field.setText(start);
         field.setVisible(true);
         field.setManaged(true);

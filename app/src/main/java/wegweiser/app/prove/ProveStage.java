@@ -93,6 +93,7 @@ public final class ProveStage implements StageView {
         dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
         session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));
         choices.simulatedProperty().addListener(_ -> show(session.job()));
+        choices.fixtureProperty().addListener(_ -> view.requestFocus());
     }
 
     @Override

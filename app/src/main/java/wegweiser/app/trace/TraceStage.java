@@ -82,7 +82,12 @@ public final class TraceStage implements StageView {
         dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
         session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));
         choices.simulatedProperty().addListener(_ -> show(session.job()));
-        choices.goalProperty().addListener(_ -> show(session.job()));
+        choices.goalProperty().addListener(_ -> {
+            show(session.job());
+            view.requestFocus();
+        });
+        // a choice made with the mouse must not keep the answer keys from the dock
+        choices.fixtureProperty().addListener(_ -> view.requestFocus());
     }
 
     private static Node legend() {

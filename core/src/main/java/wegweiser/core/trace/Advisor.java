@@ -130,6 +130,9 @@ public final class Advisor {
             wideGangs(evidence, leader, candidates);
         }
         for (int[][] candidate : candidates) {
+            if (!isOpen(evidence, candidate)) {
+                continue;
+            }
             boolean single = candidate[0].length == 1 && candidate[1].length == 1;
             double p = single
                     ? belief.joined(candidate[0][0], candidate[1][0])
@@ -156,6 +159,20 @@ public final class Advisor {
         return Optional.of(
                 proposal(evidence, belief, touch(bestTouch), fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY,
                         Proposal.Purpose.LEARN, why));
+    }
+
+    /** Whether the answer is not known beforehand: some pair is unproved and none is joined. */
+    private static boolean isOpen(Evidence evidence, int[][] candidate) {
+        boolean open = false;
+        for (int r : candidate[0]) {
+            for (int b : candidate[1]) {
+                if (evidence.isJoined(r, b)) {
+                    return false;
+                }
+                open |= !evidence.isApart(r, b);
+            }
+        }
+        return open;
     }
 
     /**
@@ -310,7 +327,10 @@ public final class Advisor {
     private Optional<Proposal> isolate(Evidence evidence, Belief belief) {
         if (!fixture.canGang()) {
             return depth.next(evidence, lastTouch(evidence)).map(t -> proposal(evidence, belief, t, Mode.OHMS,
-                    Proposal.Purpose.ISOLATE, Words.say("advisor.isolate.pair")));
+                    Proposal.Purpose.ISOLATE,
+                    Words.say(t.red().getFirst().end().equals(t.black().getFirst().end())
+                            ? "advisor.isolate.pair"
+                            : "advisor.isolate.across")));
         }
         int[] labels = evidence.labels();
         List<Integer> roots = new ArrayList<>();

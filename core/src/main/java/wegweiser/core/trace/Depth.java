@@ -18,7 +18,8 @@ import wegweiser.core.model.Touch;
 
 /**
  * The pairs that bare probes are asked to prove: neighbours on a connector, where shorts happen, and supply
- * against everything at its own end. What lies beyond is left unproved and counted.
+ * against everything at its own end, and contacts without a partner against those of the other ends, so that none is
+ * called open that was never looked at. What lies beyond is left unproved and counted.
  */
 final class Depth {
     private final TerminalIndex index;
@@ -68,13 +69,33 @@ final class Depth {
     }
 
     int left(Evidence evidence) {
-        int open = 0;
-        for (int[] pair : pairs) {
-            if (isOpen(evidence, pair)) {
-                open++;
+        return (int) all(evidence).stream().filter(pair -> isOpen(evidence, pair)).count();
+    }
+
+    /** The fixed pairs, and those between contacts of different ends that no reading has joined to another end. */
+    private List<int[]> all(Evidence evidence) {
+        int[] labels = evidence.labels();
+        BitSet joined = new BitSet();
+        for (int a = 0; a < labels.length; a++) {
+            for (int b = a + 1; b < labels.length; b++) {
+                if (labels[a] == labels[b] && !sameEnd(a, b)) {
+                    joined.set(labels[a]);
+                }
             }
         }
-        return open;
+        List<int[]> found = new ArrayList<>(pairs);
+        for (int a = 0; a < labels.length; a++) {
+            for (int b = a + 1; b < labels.length && !joined.get(labels[a]); b++) {
+                if (!sameEnd(a, b) && !joined.get(labels[b])) {
+                    found.add(new int[]{a, b});
+                }
+            }
+        }
+        return found;
+    }
+
+    private boolean sameEnd(int a, int b) {
+        return index.get(a).end().equals(index.get(b).end());
     }
 
     private static boolean isOpen(Evidence evidence, int[] pair) {
@@ -84,7 +105,7 @@ final class Depth {
     Optional<Touch> next(Evidence evidence, Optional<Touch> last) {
         Touch best = null;
         double bestScore = Double.MAX_VALUE;
-        for (int[] pair : pairs) {
+        for (int[] pair : all(evidence)) {
             if (!isOpen(evidence, pair)) {
                 continue;
             }

@@ -77,6 +77,26 @@ class AdvisorTest {
     }
 
     @Test
+    void noTouchIsEverAskedWhoseAnswerIsKnownAlready() {
+        SplittableRandom random = new SplittableRandom(15);
+        for (int round = 0; round < 10; round++) {
+            Job truth = Samples.random("dsub-9-socket", "dsub-9-plug", random);
+            Tracer.Run run = trace(truth.withLinks(List.of()), truth,
+                    round % 2 == 0 ? Fixture.COMB : Fixture.PROBES, Goal.PROVE);
+            for (int k = 0; k < run.readings().size(); k++) {
+                Evidence before = new Evidence(Samples.index(truth), run.readings().subList(0, k));
+                Touch touch = run.readings().get(k).touch();
+                boolean known = touch.red().stream()
+                        .allMatch(r -> touch.black().stream().allMatch(b -> before.state(r, b).isProved()));
+                boolean partsToo = known && touch.red().stream().allMatch(r -> touch.black().stream()
+                        .allMatch(b -> before.isPartKnown(before.index().of(r), before.index().of(b))
+                                || before.state(r, b).isJoined()));
+                assertThat(partsToo).as("touch %d of round %d, %s", k + 1, round, touch).isFalse();
+            }
+        }
+    }
+
+    @Test
     void theGoalOfProofWithProbesStopsAtNeighboursAndCountsTheRest() {
         Job truth = Samples.job("dsub-9-socket", "dsub-9-socket", "2-3 3-2 5-5");
         Tracer.Run run = trace(truth.withLinks(List.of()), truth, Fixture.PROBES, Goal.PROVE);

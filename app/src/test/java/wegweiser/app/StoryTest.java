@@ -1,0 +1,101 @@
+package wegweiser.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import wegweiser.app.shell.StageId;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.files.job.JobFile;
+
+/** The whole work once, from two ports to a proved and logged unit, by keys and clicks alone. */
+class StoryTest extends WindowTest {
+    @Test
+    void fromTwoPortsToALoggedUnit() throws Exception {
+        await("what the ports are to each other",
+                () -> shows("both speak as terminals: this needs a crossed cable"));
+
+        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        clickOn("#fixture").clickOn("comb, ganged");
+        await("a first touch", () -> shows("Next touch"));
+        assertThat(job().readings()).isEmpty();
+        answerEverything();
+        await("proved", () -> shows("every pair of contacts is measured or follows"));
+        assertThat(Evidence.of(job()).isComplete()).isTrue();
+        assertThat(Evidence.of(job()).nets().joinedNets()).hasSize(8);
+
+        int all = job().readings().size();
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        await("two taken back", () -> session.job().readings().size() == all - 2);
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        await("done again", () -> session.job().readings().size() == all);
+
+        keys(KeyCode.CONTROL, KeyCode.DIGIT3);
+        await("ways to join", () -> lookup("#scheme-full-handshake").tryQuery().isPresent()
+                && lookup("#scheme-three-wires").tryQuery().isPresent());
+        keys(KeyCode.DIGIT1);
+        await("a plan", () -> session.job().links().size() >= 7);
+        await("the lead is not wired like the plan",
+                () -> shows("The cable that was measured is not wired like this plan"));
+        clickOn("#fix-plan-contradicts-reading");
+        await("set aside", () -> session.job().readings().isEmpty());
+        assertThat(job().setAside()).hasSize(1);
+        await("no finding to decide", () -> shows("0 to decide"));
+
+        keys(KeyCode.CONTROL, KeyCode.DIGIT4);
+        await("the first step", () -> shows("Cut 2.16 m of network cable"));
+        for (int k = 0; k < 60 && !shows("Built. Prove is next"); k++) {
+            int done = job().done().size();
+            keys(KeyCode.SPACE);
+            await("a step done", () -> session.job().done().size() > done || shows("Built. Prove is next"));
+        }
+        await("built", () -> shows("Built. Prove is next"));
+
+        keys(KeyCode.CONTROL, KeyCode.P);
+        await("the sheet", () -> shows("The sheet was written"));
+        assertThat(folder.resolve("sheets").resolve("mast-logger-to-dome-computer.pdf")).isNotEmptyFile();
+        assertThat(folder.resolve("sheets").resolve("mast-logger-to-dome-computer.html")).isNotEmptyFile();
+
+        keys(KeyCode.CONTROL, KeyCode.DIGIT5);
+        await("not yet safe", () -> text("#banner").startsWith("Not yet safe to plug in"));
+        answerEverything();
+        await("safe", () -> text("#banner").startsWith("Proved against its plan"));
+        assertThat(text("#verdict")).startsWith("Passed");
+        keys(KeyCode.R);
+        await("recorded", () -> shows("Recorded as W-0001"));
+
+        int readings = job().readings().size();
+        restart();
+        assertThat(job().readings()).hasSize(readings);
+        keys(KeyCode.CONTROL, KeyCode.L);
+        await("in the logbook", () -> lookup("#log-table").<TableView<?>>query().getItems().size() == 1);
+        assertThat(call(() -> window.here())).isEqualTo(StageId.LOG);
+        assertThat(JobFile.read(session.file())).isEqualTo(job());
+        assertThat(Files.exists(folder.resolve("logbook.db"))).isTrue();
+        assertThat(Fixture.COMB.canGang()).isTrue();
+    }
+
+    /** Takes what the simulated meter shows, touch after touch, until the dock asks for no more. */
+    private void answerEverything() {
+        for (int k = 0; k < 300; k++) {
+            await("shown", () -> !session.busyProperty().get());
+            sleep(30);
+            boolean asked = call(
+                    () -> lookup("#dock-beep").tryQuery().map(n -> n.getParent().isVisible()).orElse(false));
+            if (!asked) {
+                return;
+            }
+            int before = job().readings().size();
+            keys(KeyCode.ENTER);
+            long until = System.nanoTime() + 400_000_000L;
+            while (System.nanoTime() < until && job().readings().size() == before) {
+                sleep(10);
+            }
+        }
+    }
+}

@@ -1,0 +1,134 @@
+package wegweiser.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+import wegweiser.app.demo.DemoWorkshop;
+import wegweiser.app.shell.MainWindow;
+import wegweiser.app.shell.Session;
+import wegweiser.app.shell.WindowApp;
+import wegweiser.core.model.Job;
+import wegweiser.files.workshop.Workshop;
+
+/** The real window over a workshop in a temporary folder, driven by keys and clicks. */
+public abstract class WindowTest extends ApplicationTest {
+    protected Path folder;
+    protected Session session;
+    protected MainWindow window;
+    private Stage stage;
+
+    /** What the workshop holds when the window opens; the demo unless a test says otherwise. */
+    protected Path fill(Path workshop) throws IOException {
+        return DemoWorkshop.create(workshop);
+    }
+
+    @Override
+    public void start(Stage newStage) throws IOException {
+        stage = newStage;
+        folder = Files.createTempDirectory("wegweiser-test");
+        open(Optional.of(fill(folder)));
+    }
+
+    private void open(Optional<Path> job) throws IOException {
+        session = WindowApp.session(new Workshop(folder), job);
+        window = new MainWindow(session);
+        Scene scene = WindowApp.scene(window);
+        stage.setScene(scene);
+        stage.setX(0);
+        stage.setY(0);
+        stage.show();
+        stage.toFront();
+    }
+
+    /** Ends the session and opens the window again on the same folder. */
+    protected void restart() {
+        session.close();
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+            open(Optional.empty());
+            return null;
+        });
+    }
+
+    @AfterEach
+    void clean() throws IOException {
+        session.close();
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(file);
+            }
+        }
+    }
+
+    protected Job job() {
+        return call(() -> session.job());
+    }
+
+    /** Something asked on the interface thread. */
+    protected <T> T call(Callable<T> question) {
+        return WaitForAsyncUtils.waitForAsyncFx(10_000, question);
+    }
+
+    /** Waits until something holds; fails with the words when it does not within ten seconds. */
+    protected void await(String what, BooleanSupplier condition) {
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(10);
+        while (System.nanoTime() < until) {
+            boolean holds = call(condition::getAsBoolean);
+            if (holds) {
+                return;
+            }
+            sleep(15);
+        }
+        assertThat(call(condition::getAsBoolean)).as(what).isTrue();
+    }
+
+    protected void keys(KeyCode... codes) {
+        press(codes);
+        release(codes);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Text of a labelled control. */
+    protected String text(String query) {
+        return call(() -> lookup(query).<Labeled>query().getText());
+    }
+
+    /** Whether any visible label on the screen contains a text. */
+    protected boolean shows(String text) {
+        return lookup(
+                n -> n instanceof Label l && l.getText() != null && l.getText().contains(text) && isShown(l))
+                .tryQuery().isPresent();
+    }
+
+    private static boolean isShown(javafx.scene.Node node) {
+        for (javafx.scene.Node at = node; at != null; at = at.getParent()) {
+            if (!at.isVisible()) {
+                return false;
+            }
+        }
+        return node.getScene() != null;
+    }
+
+    /** Changes the job as if it had been edited elsewhere, and waits until it is shown. */
+    protected void edit(java.util.function.UnaryOperator<Job> edit) {
+        Platform.runLater(() -> session.edit(edit));
+        WaitForAsyncUtils.waitForFxEvents();
+        await("saved", () -> !session.busyProperty().get());
+    }
+}

@@ -15,6 +15,7 @@ module wegweiser.app {
 
     exports wegweiser.app;
     exports wegweiser.app.cli;
+    exports wegweiser.app.controls;
     exports wegweiser.app.shell;
     exports wegweiser.app.demo;
 }

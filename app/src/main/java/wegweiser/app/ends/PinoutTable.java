@@ -7,15 +7,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.control.ChoiceBox;
+import javafx.geometry.Side;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.ConnectorType;
@@ -36,9 +38,8 @@ final class PinoutTable extends VBox {
     private final Consumer<String> onFocus;
     private final GridPane grid = new GridPane();
     private final Map<String, Row> rows = new LinkedHashMap<>();
-    private boolean showing;
 
-    private record Row(TextField signal, ChoiceBox<Optional<Direction>> direction, Label level) {}
+    private record Row(TextField signal, Button direction, Label level) {}
 
     PinoutTable(Session session, String end, Consumer<String> onFocus) {
         this.session = session;
@@ -67,7 +68,6 @@ final class PinoutTable extends VBox {
         if (!contacts.equals(List.copyOf(rows.keySet()))) {
             build(contacts);
         }
-        showing = true;
         Map<String, Pin> pins = new LinkedHashMap<>();
         Pin.of(shown).forEach(p -> pins.put(p.terminal().contact(), p));
         rows.forEach((contact, row) -> {
@@ -75,7 +75,8 @@ final class PinoutTable extends VBox {
             if (!row.signal().isFocused()) {
                 row.signal().setText(pin == null ? "" : pin.row().label());
             }
-            row.direction().setValue(pin == null ? Optional.empty() : pin.direction());
+            row.direction().setText(
+                    pin == null ? "" : pin.direction().map(d -> t("direction." + d.id())).orElse(""));
             boolean guessed = pin != null && pin.guessed();
             row.direction().getStyleClass().removeAll("guessed");
             if (guessed) {
@@ -83,7 +84,6 @@ final class PinoutTable extends VBox {
             }
             row.level().setText((pin == null ? "" : pin.level()) + (guessed ? " " + t("ends.guessed") : ""));
         });
-        showing = false;
     }
 
     private void build(List<String> contacts) {
@@ -107,7 +107,7 @@ final class PinoutTable extends VBox {
                 }
             });
             signal.setOnAction(_ -> keep(contact));
-            ChoiceBox<Optional<Direction>> direction = direction(contact);
+            Button direction = direction(contact);
             Label level = new Label();
             level.getStyleClass().add("quiet");
             rows.put(contact, new Row(signal, direction, level));
@@ -115,31 +115,23 @@ final class PinoutTable extends VBox {
         }
     }
 
-    private ChoiceBox<Optional<Direction>> direction(String contact) {
-        ChoiceBox<Optional<Direction>> box = new ChoiceBox<>();
-        box.setFocusTraversable(false);
-        box.setMaxWidth(Double.MAX_VALUE);
-        box.getItems().add(Optional.empty());
-        for (Direction d : Direction.values()) {
-            box.getItems().add(Optional.of(d));
-        }
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Optional<Direction> d) {
-                return d == null || d.isEmpty() ? "" : t("direction." + d.get().id());
+    /** A button that opens the list of directions; a list in every row would make the window slow to start. */
+    private Button direction(String contact) {
+        Button button = new Button();
+        button.getStyleClass().add("direction");
+        button.setFocusTraversable(false);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setId("direction-" + end + "-" + contact);
+        button.setOnAction(_ -> {
+            ContextMenu menu = new ContextMenu();
+            for (Direction d : Direction.values()) {
+                MenuItem item = new MenuItem(t("direction." + d.id()));
+                item.setOnAction(_ -> edit(contact, r -> r.withDirection(d)));
+                menu.getItems().add(item);
             }
-
-            @Override
-            public Optional<Direction> fromString(String text) {
-                throw new IllegalStateException("the list is not typed into");
-            }
+            menu.show(button, Side.BOTTOM, 0, 0);
         });
-        box.setOnAction(_ -> {
-            if (!showing) {
-                box.getValue().ifPresent(d -> edit(contact, r -> r.withDirection(d)));
-            }
-        });
-        return box;
+        return button;
     }
 
     private void keep(String contact) {

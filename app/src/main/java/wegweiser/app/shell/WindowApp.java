@@ -55,6 +55,10 @@ public final class WindowApp extends Application {
             return;
         }
         stage.show();
+        if (args.contains("--close")) {
+            // for measuring the start: the window is shown and painted, and closes again
+            Platform.runLater(() -> Platform.runLater(Platform::exit));
+        }
         if (args.contains("--train")) {
             new Thread(() -> trained(window), "training").start();
         }

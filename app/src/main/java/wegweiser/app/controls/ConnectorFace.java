@@ -38,7 +38,7 @@ public final class ConnectorFace extends Region {
         getChildren().add(group);
         widthProperty().addListener(_ -> paint());
         heightProperty().addListener(_ -> paint());
-        setMinSize(80, 60);
+        setMinSize(80, 50);
     }
 
     /** Shows a connector from a side. */

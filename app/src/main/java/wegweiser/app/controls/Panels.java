@@ -57,6 +57,17 @@ public final class Panels {
         return rule;
     }
 
+    /** A column at the side: as high as there is room, and scrolling where there is less than it needs. */
+    public static ScrollPane side(Region content) {
+        ScrollPane scroll = scroll(content);
+        scroll.setFitToHeight(true);
+        scroll.getStyleClass().add("sheet-scroll");
+        content.setMinHeight(Region.USE_PREF_SIZE);
+        scroll.setMinWidth(270);
+        scroll.setPrefWidth(336);
+        return scroll;
+    }
+
     /** A column that scrolls when it must. */
     public static ScrollPane scroll(Node content) {
         ScrollPane scroll = new ScrollPane(content);

@@ -232,11 +232,11 @@ public final class Pegboard extends Region {
 
     @Override
     protected double computePrefWidth(double height) {
-        return 560;
+        return 480;
     }
 
     @Override
     protected double computePrefHeight(double width) {
-        return 460;
+        return 300;
     }
 }

@@ -2,6 +2,7 @@ package wegweiser.app.demo;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wegweiser.app.shell.MainWindow;
 import wegweiser.app.shell.Simulation;
@@ -9,7 +10,9 @@ import wegweiser.app.shell.StageId;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
+import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.prove.Test;
@@ -70,6 +73,12 @@ public final class DemoStory {
         scenes.add(new Scene("log", () -> window.go(StageId.LOG)));
         scenes.add(new Scene("", () -> {
             window.clearNotice();
+            window.edit(j -> tested(spoilt(j.withReadings(List.of())), 400));
+            window.go(StageId.PROVE);
+        }));
+        scenes.add(new Scene("prove-failed", () -> {}));
+        scenes.add(new Scene("", () -> {
+            window.clearNotice();
             window.chooseNight(true);
             window.go(StageId.TRACE);
         }));
@@ -77,6 +86,28 @@ public final class DemoStory {
         scenes.add(new Scene("", () -> window.chooseNight(false)));
         scenes.add(new Scene("finder", window::find));
         return scenes;
+    }
+
+    /** Every stage of the open job, as it is. */
+    public List<Scene> stages() {
+        List<Scene> scenes = new ArrayList<>();
+        for (StageId id : StageId.values()) {
+            scenes.add(new Scene(id.name().toLowerCase(java.util.Locale.ROOT), () -> window.go(id)));
+        }
+        scenes.add(new Scene("help", window::help));
+        return scenes;
+    }
+
+    /** The finished cable with two wires exchanged at the modular plug. */
+    static Job spoilt(Job job) {
+        List<Map<String, String>> built = new ArrayList<>();
+        for (Link link : job.links()) {
+            link.to().ifPresent(to -> built.add(Map.of("from", link.from().toString(), "to",
+                    to.toString().equals("B.5")
+                            ? "B.6"
+                            : to.toString().equals("B.6") ? "B.5" : to.toString())));
+        }
+        return job.withExtra(new Extra(Map.of("simulation", Map.of("built", built, "seed", 11))));
     }
 
     /** A job after some touches of the advisor, answered by the simulated lead. */

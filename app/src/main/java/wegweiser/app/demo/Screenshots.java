@@ -7,24 +7,24 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
-import wegweiser.app.shell.MainWindow;
 
-/** Takes the pictures of the main views from the demo, one after another, and ends the program. */
+/** Takes pictures of views, one after another, and ends the program. */
 public final class Screenshots {
     private final Scene scene;
     private final Path folder;
     private final Deque<DemoStory.Scene> scenes = new ArrayDeque<>();
 
-    public Screenshots(MainWindow window, Scene scene, Path folder) {
+    public Screenshots(Scene scene, Path folder, List<DemoStory.Scene> wanted) {
         this.scene = scene;
         this.folder = folder;
-        scenes.addAll(new DemoStory(window).scenes());
+        scenes.addAll(wanted);
     }
 
     public void run() {

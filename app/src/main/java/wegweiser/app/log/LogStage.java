@@ -89,7 +89,8 @@ public final class LogStage implements StageView {
             }
         }, found -> {
             table.setItems(FXCollections.observableList(found.units()));
-            count.setText(t("log.count", found.units().size()));
+            count.setText(t("log.count",
+                    wegweiser.core.words.Words.count(found.units().size(), t("unit"), t("units"))));
             found.trouble().ifPresent(x -> session.noticeProperty().set(t("log.trouble", x)));
         });
     }

@@ -45,6 +45,7 @@ import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.Proposal;
+import wegweiser.core.words.Words;
 import wegweiser.files.log.Logbook;
 import wegweiser.files.log.Unit;
 
@@ -82,7 +83,7 @@ public final class ProveStage implements StageView {
                 cellWords, ProveLegend.create());
         VBox.setVgrow(board, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
-        HBox row = new HBox(12, faces, middle, panel);
+        HBox row = new HBox(12, faces, middle, Panels.side(panel));
         VBox.setVgrow(row, Priority.ALWAYS);
         view = new VBox(12, banner, row);
         view.getStyleClass().add("stage");
@@ -185,7 +186,7 @@ public final class ProveStage implements StageView {
             banner.setText(t("banner.doubt"));
         } else {
             banner.setText(verdict.untestedDanger().map(d -> t("banner.danger", t("danger." + d.name())))
-                    .orElse(t("banner.open", verdict.open())));
+                    .orElse(t("banner.open", Words.count(verdict.open(), t("test-left"), t("tests-left")))));
         }
     }
 

@@ -57,7 +57,10 @@ final class VerdictPanel extends VBox {
 
     void show(Job job, Evidence evidence, Verdict v, List<Explanation> explanations) {
         verdict.setText(
-                job.links().isEmpty() ? t("prove.no-plan") : t("prove.verdict." + v.result().id(), v.open()));
+                job.links().isEmpty()
+                        ? t("prove.no-plan")
+                        : t("prove.verdict." + v.result().id(),
+                                Words.count(v.open(), t("test-left"), t("tests-left"))));
         verdict.getStyleClass().removeAll("pass", "fail");
         if (!job.links().isEmpty()) {
             verdict.getStyleClass().add(v.result().id());

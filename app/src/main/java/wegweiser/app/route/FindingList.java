@@ -69,6 +69,7 @@ final class FindingList extends VBox {
         tick.getStyleClass().add("tick");
         Pane box = new Pane(tick);
         box.setMinSize(16, 14);
+        box.setMaxHeight(14);
         HBox line = new HBox(8, box, new Label(text));
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return line;

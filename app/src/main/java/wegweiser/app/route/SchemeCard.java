@@ -7,9 +7,9 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
-import wegweiser.app.controls.Panels;
 import wegweiser.core.route.Scheme;
 import wegweiser.core.rules.Severity;
+import wegweiser.core.words.Words;
 
 /** One scheme as a card; a click or Enter makes it the plan. */
 final class SchemeCard extends VBox {
@@ -27,11 +27,10 @@ final class SchemeCard extends VBox {
         Label title = new Label(number + "  " + scheme.title());
         title.getStyleClass().add("card-title");
         title.setWrapText(true);
-        Label size = Panels
-                .quiet(t("route.conductors", scheme.conductors()) + (first ? t("route.first") : ""));
         Label why = new Label(scheme.why());
         why.setWrapText(true);
-        getChildren().addAll(title, size, why, state(scheme));
+        why.getStyleClass().add("card-why");
+        getChildren().addAll(title, why, state(scheme, first));
         setOnMouseClicked(_ -> choose());
         setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
@@ -41,15 +40,19 @@ final class SchemeCard extends VBox {
         });
     }
 
-    private static Label state(Scheme scheme) {
+    private static Label state(Scheme scheme, boolean first) {
         long errors = scheme.errors();
         long warnings = scheme.findings().stream().filter(f -> f.severity() == Severity.WARNING).count();
         long notes = scheme.findings().size() - errors - warnings;
-        Label label = new Label(errors > 0
-                ? t("route.state.errors", errors, scheme.findings().getFirst().message())
+        String found = errors > 0
+                ? t("route.state.errors", Words.count(errors, t("error"), t("errors")),
+                        scheme.findings().getFirst().message())
                 : warnings > 0
-                        ? t("route.state.warnings", warnings)
-                        : notes > 0 ? t("route.state.notes", notes) : t("route.state.clean"));
+                        ? Words.count(warnings, t("warning"), t("warnings"))
+                        : notes > 0 ? Words.count(notes, t("note"), t("notes")) : t("route.state.clean");
+        Label label = new Label(
+                t("route.conductors", Words.count(scheme.conductors(), t("conductor"), t("conductors")))
+                        + (first ? t("route.first") : "") + " · " + found);
         label.setWrapText(true);
         label.getStyleClass().add(errors > 0 ? "state-error" : warnings > 0 ? "state-warning" : "state-note");
         return label;

@@ -56,6 +56,7 @@ public final class MainWindow {
         makers.put(StageId.LOG, () -> new LogStage(session));
         root.getStyleClass().add("wegweiser");
         root.getChildren().add(frame);
+        frame.setMinSize(0, 0);
         frame.setTop(new javafx.scene.layout.VBox(bar, notice()));
         session.jobProperty().addListener(_ -> refresh());
         session.savedProperty().addListener(_ -> title());
@@ -218,7 +219,8 @@ public final class MainWindow {
         }
     }
 
-    private void help() {
+    /** Shows the keys of this stage. */
+    public void help() {
         List<String[]> lines = new ArrayList<>(stages.get(here).keys());
         for (String key : List.of("stages", "log", "find", "undo", "redo", "save", "sheet", "night",
                 "help")) {

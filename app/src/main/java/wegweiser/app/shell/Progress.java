@@ -15,6 +15,7 @@ import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
+import wegweiser.core.words.Words;
 
 /** How far each stage is, in two or three words. */
 public record Progress(Map<StageId, Arm> arms) {
@@ -62,7 +63,10 @@ public record Progress(Map<StageId, Arm> arms) {
         if (job.links().isEmpty()) {
             return new Arm(t("arm.waiting"), false, false);
         }
-        List<Finding> findings = Rules.check(job);
+        // once it is built, Prove says how the cable differs from its plan
+        List<Finding> findings = Rules.check(job).stream()
+                .filter(f -> job.done().isEmpty() || !f.rule().equals("plan-contradicts-reading"))
+                .toList();
         int errors = Rules.blocking(job, findings).size();
         return errors > 0
                 ? new Arm(t("arm.route.errors", errors), false, true)
@@ -91,8 +95,12 @@ public record Progress(Map<StageId, Arm> arms) {
             case PASS -> new Arm(t("arm.prove.pass"), true, false);
             case FAIL -> job.done().isEmpty()
                     ? new Arm(t("arm.prove.other"), false, false)
-                    : new Arm(t("arm.prove.faults", Math.max(1, verdict.faults().size())), false, true);
-            case INCOMPLETE -> new Arm(t("arm.prove.left", verdict.open()), false, false);
+                    : new Arm(t("arm.prove.faults",
+                            Words.count(Math.max(1, verdict.faults().size()), t("fault"), t("faults"))),
+                            false, true);
+            case INCOMPLETE ->
+                new Arm(t("arm.prove.left", Words.count(verdict.open(), t("test-left"), t("tests-left"))),
+                        false, false);
         };
     }
 }

@@ -17,6 +17,7 @@ import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import wegweiser.app.demo.DemoStory;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.app.demo.Screenshots;
 import wegweiser.core.model.Job;
@@ -50,8 +51,15 @@ public final class WindowApp extends Application {
         if (args.contains("screenshots")) {
             stage.setX(0);
             stage.setY(0);
+            option(args, "--size").map(size -> size.split("x")).ifPresent(size -> {
+                stage.setWidth(Double.parseDouble(size[0]));
+                stage.setHeight(Double.parseDouble(size[1]));
+            });
             stage.show();
-            new Screenshots(window, scene, Path.of("docs", "screenshots")).run();
+            Path out = option(args, "--out").map(Path::of).orElse(Path.of("docs", "screenshots"));
+            DemoStory story = new DemoStory(window);
+            boolean ofOneJob = args.stream().anyMatch(a -> a.endsWith(JobFile.ENDING));
+            new Screenshots(scene, out, ofOneJob ? story.stages() : story.scenes()).run();
             return;
         }
         stage.show();
@@ -62,6 +70,11 @@ public final class WindowApp extends Application {
         if (args.contains("--train")) {
             new Thread(() -> trained(window), "training").start();
         }
+    }
+
+    private static Optional<String> option(List<String> args, String name) {
+        int at = args.indexOf(name);
+        return at >= 0 && at + 1 < args.size() ? Optional.of(args.get(at + 1)) : Optional.empty();
     }
 
     /** Shows every stage once, so that a start cache learns their classes, and ends. */

@@ -48,10 +48,10 @@ final class TracePanel extends VBox {
         HBox.setHgrow(fixture, Priority.ALWAYS);
         HBox.setHgrow(goal, Priority.ALWAYS);
         ScrollPane scroll = Panels.scroll(readings);
-        scroll.setMinHeight(60);
+        scroll.setMinHeight(66);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox list = new VBox(4, Panels.heading(t("trace.readings")), scroll);
-        list.setMinHeight(70);
+        list.setMinHeight(96);
         getChildren().addAll(Panels.heading(t("trace.say")), trouble, beliefs, Panels.rule(), counts,
                 Panels.rule(), left, new HBox(8, fixture, goal),
                 Panels.rule(), list);

@@ -73,7 +73,7 @@ public final class TraceStage implements StageView {
         VBox middle = Panels.sheet(title, board, cellWords, legend());
         VBox.setVgrow(board, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
-        view = new HBox(12, faces, middle, panel);
+        view = new HBox(12, faces, middle, Panels.side(panel));
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         board.selectionProperty().addListener(_ -> explain());

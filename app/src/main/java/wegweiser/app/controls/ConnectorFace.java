@@ -124,6 +124,6 @@ public final class ConnectorFace extends Region {
 
     @Override
     protected double computePrefHeight(double width) {
-        return 110;
+        return 66;
     }
 }

@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.core.catalog.Catalogue;
@@ -25,6 +27,15 @@ public final class Faces extends VBox {
         VBox.setVgrow(second, Priority.ALWAYS);
         getChildren().addAll(first, Panels.rule(), second,
                 Panels.quiet(wegweiser.app.texts.Texts.t("faces.flip")));
+    }
+
+    /** The faces in a column of their own, which scrolls where the window is low. */
+    public Node column() {
+        ScrollPane scroll = Panels.side(this);
+        scroll.setMinWidth(226);
+        scroll.setPrefWidth(240);
+        scroll.setMaxWidth(252);
+        return scroll;
     }
 
     /** Shows both ends with some contacts lit. */

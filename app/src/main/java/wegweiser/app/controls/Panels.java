@@ -1,6 +1,8 @@
 package wegweiser.app.controls;
 
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -66,6 +68,21 @@ public final class Panels {
         scroll.setMinWidth(270);
         scroll.setPrefWidth(336);
         return scroll;
+    }
+
+    /** A sentence and one button, for a place where there is nothing to show yet. */
+    public static VBox hint(String words, String action, Runnable does) {
+        Label label = new Label(words);
+        label.getStyleClass().add("empty-words");
+        label.setWrapText(true);
+        Button button = new Button(action);
+        button.getStyleClass().add("dark");
+        button.setOnAction(_ -> does.run());
+        VBox box = new VBox(12, label, button);
+        box.setAlignment(Pos.CENTER);
+        box.setMaxSize(420, Region.USE_PREF_SIZE);
+        box.managedProperty().bind(box.visibleProperty());
+        return box;
     }
 
     /** A column that scrolls when it must. */

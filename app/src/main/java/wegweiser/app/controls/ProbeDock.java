@@ -259,7 +259,7 @@ public final class ProbeDock extends HBox {
                 where.getStyleClass().add(text.length() > 18 ? "long-gang" : "gang");
             }
             where.setWrapText(!one);
-            double width = one ? 172 : 210;
+            double width = one ? 172 : 190;
             where.setMaxWidth(width - 34);
             where.setMinWidth(width - 34);
             shape.getPoints().setAll(0.0, 0.0, width - 22, 0.0, width, 35.0, width - 22, 70.0, 0.0, 70.0);

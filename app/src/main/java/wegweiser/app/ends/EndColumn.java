@@ -25,6 +25,7 @@ import wegweiser.core.catalog.NamedPinouts;
 import wegweiser.core.drawing.FaceDrawing;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
 
 /** One end: device, connector on the cable, face and pinout. */
@@ -39,6 +40,7 @@ final class EndColumn extends VBox {
     private final FacePanel face = new FacePanel();
     private final PinoutTable table;
     private final VBox chooserPlace = new VBox();
+    private final TextField addLead = new TextField();
     private boolean showing;
     private String lit = "";
 
@@ -91,13 +93,23 @@ final class EndColumn extends VBox {
         connector.setMinWidth(USE_PREF_SIZE);
         fill.setMinWidth(USE_PREF_SIZE);
         face.bare();
-        face.setMinWidth(170);
+        face.setMinWidth(166);
         face.setPrefWidth(240);
         face.setMaxHeight(330);
         HBox.setHgrow(table, Priority.ALWAYS);
         HBox body = new HBox(14, face, table);
         VBox.setVgrow(body, Priority.ALWAYS);
-        getChildren().addAll(first, second, chooserPlace, body);
+        addLead.setPromptText(t("ends.add-lead"));
+        addLead.setId("add-lead-" + name);
+        addLead.setOnAction(_ -> {
+            String colour = addLead.getText().strip();
+            addLead.clear();
+            if (!colour.isEmpty() && !colour.contains(".")) {
+                edit(e -> e.row(colour).isPresent() ? e : e.withRow(PinRow.named(colour)));
+            }
+        });
+        addLead.managedProperty().bind(addLead.visibleProperty());
+        getChildren().addAll(first, second, chooserPlace, addLead, body);
         setPrefWidth(400);
         setMinWidth(300);
     }
@@ -153,6 +165,7 @@ final class EndColumn extends VBox {
             item.setOnAction(_ -> edit(e -> e.withPinout(pinout.rows())));
             fill.getItems().add(item);
         }
+        addLead.setVisible(type.isEmpty());
         face(job);
         table.show(job, end, type);
         showing = false;

@@ -24,7 +24,6 @@ import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Terminal;
@@ -48,7 +47,8 @@ final class PinoutTable extends VBox {
         grid.getStyleClass().add("pinout");
         ColumnConstraints wide = new ColumnConstraints();
         wide.setHgrow(Priority.ALWAYS);
-        grid.getColumnConstraints().addAll(new ColumnConstraints(58), wide, new ColumnConstraints(120),
+        wide.setMinWidth(64);
+        grid.getColumnConstraints().addAll(new ColumnConstraints(48), wide, new ColumnConstraints(120),
                 new ColumnConstraints(76));
         ScrollPane scroll = Panels.scroll(grid);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -97,6 +97,7 @@ final class PinoutTable extends VBox {
         for (String contact : contacts) {
             Label id = new Label(contact);
             id.getStyleClass().add("contact-id");
+            id.setMinWidth(USE_PREF_SIZE);
             TextField signal = new TextField();
             signal.setId("signal-" + end + "-" + contact);
             signal.focusedProperty().addListener((_, _, focused) -> {
@@ -149,10 +150,7 @@ final class PinoutTable extends VBox {
     private void edit(String contact, java.util.function.UnaryOperator<PinRow> edit) {
         session.edit(job -> job.end(end).map(e -> {
             PinRow row = e.row(contact)
-                    .orElseGet(() -> new PinRow(contact, Optional.empty(), Optional.empty(), Optional.empty(),
-                            Optional.empty(),
-                            java.util.OptionalDouble.empty(), java.util.OptionalDouble.empty(),
-                            Optional.empty(), List.of(), Extra.NONE));
+                    .orElseGet(() -> PinRow.named(contact));
             return job.withEnd(e.withRow(edit.apply(row)));
         }).orElse(job));
     }

@@ -5,6 +5,7 @@ import static wegweiser.app.texts.Texts.t;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -19,6 +20,7 @@ import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Choices;
 import wegweiser.app.shell.Session;
+import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.make.BenchSteps;
@@ -43,6 +45,7 @@ public final class MakeStage implements StageView {
     private final Label caution = new Label();
     private final VBox materials = new VBox(3);
     private final StepDock dock = new StepDock(this::done, this::back);
+    private final VBox hint;
     private final HBox view;
     private List<Step> shown = List.of();
     private int current;
@@ -50,7 +53,7 @@ public final class MakeStage implements StageView {
     private record Shown(Job job, List<Step> steps, Optional<CutList> cuts, List<Materials.Item> parts,
             List<Materials.Figure> figures) {}
 
-    public MakeStage(Session session, Choices choices) {
+    public MakeStage(Session session, Choices choices, Consumer<StageId> go) {
         this.session = session;
         this.choices = choices;
         ScrollPane list = Panels.scroll(steps);
@@ -68,10 +71,12 @@ public final class MakeStage implements StageView {
         meaning.setAlignment(javafx.geometry.Pos.CENTER);
         VBox words = new VBox(6, where, meaning, check, caution);
         words.setAlignment(javafx.geometry.Pos.CENTER);
-        VBox middle = Panels.sheet(face, words);
+        hint = Panels.hint(t("make.none"), t("empty.go-route"), () -> go.accept(StageId.ROUTE));
+        VBox middle = Panels.sheet(face, words, hint);
         VBox.setVgrow(face, Priority.ALWAYS);
+        face.managedProperty().bind(face.visibleProperty());
         HBox.setHgrow(middle, Priority.ALWAYS);
-        materials.getStyleClass().addAll("sheet", "side");
+        materials.getStyleClass().add("sheet");
         ScrollPane right = Panels.scroll(materials);
         right.getStyleClass().add("sheet-scroll");
         right.setMinWidth(250);
@@ -122,14 +127,15 @@ public final class MakeStage implements StageView {
     }
 
     private void refresh(Job job) {
+        hint.setVisible(shown.isEmpty());
         steps.show(job, shown, current);
         if (shown.isEmpty()) {
             face.setVisible(false);
             where.setText("");
-            meaning.setText(t("make.none"));
+            meaning.setText("");
             check.setText("");
             caution.setText("");
-            dock.show(Optional.empty(), 0, false, t("make.none"));
+            dock.show(Optional.empty(), 0, false, "");
             return;
         }
         Step step = shown.get(current);

@@ -8,12 +8,14 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.PegModels;
@@ -24,6 +26,7 @@ import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Choices;
 import wegweiser.app.shell.Session;
 import wegweiser.app.shell.Simulation;
+import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
@@ -61,6 +64,7 @@ public final class ProveStage implements StageView {
     private final Label cellWords = Panels.quiet("");
     private final VerdictPanel panel;
     private final ProbeDock dock = new ProbeDock();
+    private final VBox hint;
     private final VBox view;
 
     /** A touch to make, from the test plan or to look further after a failure. */
@@ -70,7 +74,7 @@ public final class ProveStage implements StageView {
             Optional<Next> next,
             Optional<Outcome> simulated) {}
 
-    public ProveStage(Session session, Choices choices) {
+    public ProveStage(Session session, Choices choices, Consumer<StageId> go) {
         this.session = session;
         this.choices = choices;
         this.panel = new VerdictPanel(choices, this::record);
@@ -78,12 +82,14 @@ public final class ProveStage implements StageView {
         banner.setMaxWidth(Double.MAX_VALUE);
         banner.setId("banner");
         banner.setWrapText(true);
+        hint = Panels.hint(t("empty.plan"), t("empty.go-route"), () -> go.accept(StageId.ROUTE));
+        StackPane place = new StackPane(board, hint);
         VBox middle = Panels.sheet(
-                Panels.line(Panels.heading(t("prove.board")), Panels.quiet(t("prove.board.hint"))), board,
+                Panels.line(Panels.heading(t("prove.board")), Panels.quiet(t("prove.board.hint"))), place,
                 cellWords, ProveLegend.create());
-        VBox.setVgrow(board, Priority.ALWAYS);
+        VBox.setVgrow(place, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
-        HBox row = new HBox(12, faces, middle, Panels.side(panel));
+        HBox row = new HBox(12, faces.column(), middle, Panels.side(panel));
         VBox.setVgrow(row, Priority.ALWAYS);
         view = new VBox(12, banner, row);
         view.getStyleClass().add("stage");
@@ -144,6 +150,7 @@ public final class ProveStage implements StageView {
     }
 
     private void show(Shown s) {
+        hint.setVisible(s.job().links().isEmpty());
         board.setModel(PegModels.proved(s.job(), s.evidence(), s.next().map(Next::touch)));
         List<Terminal> lit = new ArrayList<>();
         s.next().ifPresent(n -> {

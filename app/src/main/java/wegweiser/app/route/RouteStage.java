@@ -5,6 +5,7 @@ import static wegweiser.app.texts.Texts.t;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -12,6 +13,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.PegCell;
 import wegweiser.app.controls.PegModel;
@@ -20,6 +22,7 @@ import wegweiser.app.controls.Pegboard;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Session;
+import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -44,11 +47,12 @@ public final class RouteStage implements StageView {
     private final Label why = new Label();
     private final ConductorStrip strip = new ConductorStrip();
     private final FindingList findings;
+    private final VBox hint;
     private final HBox view;
 
     private record Shown(Job job, List<Scheme> schemes, List<Finding> findings, String words) {}
 
-    public RouteStage(Session session) {
+    public RouteStage(Session session, Consumer<StageId> go) {
         this.session = session;
         this.findings = new FindingList(session);
         VBox left = Panels.sheet(Panels.heading(t("route.ways")), schemesHint, cards);
@@ -60,8 +64,10 @@ public final class RouteStage implements StageView {
         why.getStyleClass().add("peg-why");
         why.setWrapText(true);
         why.setMinHeight(38);
-        VBox middle = Panels.sheet(Panels.titleLine(title, t("route.board.hint")), board, why);
-        VBox.setVgrow(board, Priority.ALWAYS);
+        hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
+        StackPane place = new StackPane(board, hint);
+        VBox middle = Panels.sheet(Panels.titleLine(title, t("route.board.hint")), place, why);
+        VBox.setVgrow(place, Priority.ALWAYS);
         VBox.setVgrow(middle, Priority.ALWAYS);
         VBox centre = new VBox(12, middle, strip);
         HBox.setHgrow(centre, Priority.ALWAYS);
@@ -112,6 +118,7 @@ public final class RouteStage implements StageView {
                 .findFirst()
                 .orElse(capital(s.words()));
         title.setText(s.job().links().isEmpty() ? t("route.board") : chosenTitle);
+        hint.setVisible(s.job().ends().size() < 2);
         board.setModel(PegModels.planned(s.job()));
         strip.show(s.job());
         findings.show(s.job(), s.findings());

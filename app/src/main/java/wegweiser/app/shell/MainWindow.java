@@ -49,10 +49,10 @@ public final class MainWindow {
         this.choices = new Choices(session.workshop());
         bar = new SignpostBar(this::go, this::find);
         makers.put(StageId.ENDS, () -> new EndsStage(session));
-        makers.put(StageId.TRACE, () -> new TraceStage(session, choices));
-        makers.put(StageId.ROUTE, () -> new RouteStage(session));
-        makers.put(StageId.MAKE, () -> new MakeStage(session, choices));
-        makers.put(StageId.PROVE, () -> new ProveStage(session, choices));
+        makers.put(StageId.TRACE, () -> new TraceStage(session, choices, this::go));
+        makers.put(StageId.ROUTE, () -> new RouteStage(session, this::go));
+        makers.put(StageId.MAKE, () -> new MakeStage(session, choices, this::go));
+        makers.put(StageId.PROVE, () -> new ProveStage(session, choices, this::go));
         makers.put(StageId.LOG, () -> new LogStage(session));
         root.getStyleClass().add("wegweiser");
         root.getChildren().add(frame);

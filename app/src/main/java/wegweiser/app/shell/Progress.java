@@ -26,7 +26,7 @@ public record Progress(Map<StageId, Arm> arms) {
     public static Progress of(Job job, Fixture fixture) {
         Map<StageId, Arm> arms = new EnumMap<>(StageId.class);
         boolean ends = job.ends().size() >= 2 && job.ends().stream().noneMatch(e -> e.pinout().isEmpty());
-        arms.put(StageId.ENDS, new Arm(t("arm.ends", job.ends().size()), ends, false));
+        arms.put(StageId.ENDS, new Arm(Words.count(job.ends().size(), t("port"), t("ports")), ends, false));
         Evidence evidence = Evidence.of(job);
         arms.put(StageId.TRACE, trace(job, evidence));
         arms.put(StageId.ROUTE, route(job));

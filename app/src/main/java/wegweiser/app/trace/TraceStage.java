@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -15,6 +16,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.PegModels;
@@ -25,6 +27,7 @@ import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Choices;
 import wegweiser.app.shell.Session;
 import wegweiser.app.shell.Simulation;
+import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
@@ -51,6 +54,7 @@ public final class TraceStage implements StageView {
     private final Label cellWords = Panels.quiet("");
     private final TracePanel panel;
     private final ProbeDock dock = new ProbeDock();
+    private final VBox hint;
     private final HBox view;
     private Optional<Prepared> prepared = Optional.empty();
 
@@ -62,18 +66,20 @@ public final class TraceStage implements StageView {
             boolean proved,
             Optional<Outcome> simulated) {}
 
-    public TraceStage(Session session, Choices choices) {
+    public TraceStage(Session session, Choices choices, Consumer<StageId> go) {
         this.session = session;
         this.choices = choices;
         this.panel = new TracePanel(choices);
         boardTitle.getStyleClass().add("believed");
-        Label hint = Panels.quiet(t("trace.board.hint"));
-        hint.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        HBox title = Panels.line(new HBox(8, Panels.heading(t("trace.board")), hint), boardTitle);
-        VBox middle = Panels.sheet(title, board, cellWords, legend());
-        VBox.setVgrow(board, Priority.ALWAYS);
+        Label axes = Panels.quiet(t("trace.board.hint"));
+        axes.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        HBox title = Panels.line(new HBox(8, Panels.heading(t("trace.board")), axes), boardTitle);
+        hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
+        StackPane place = new StackPane(board, hint);
+        VBox middle = Panels.sheet(title, place, cellWords, legend());
+        VBox.setVgrow(place, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
-        view = new HBox(12, faces, middle, Panels.side(panel));
+        view = new HBox(12, faces.column(), middle, Panels.side(panel));
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         board.selectionProperty().addListener(_ -> explain());
@@ -141,6 +147,7 @@ public final class TraceStage implements StageView {
     }
 
     private void show(Shown s) {
+        hint.setVisible(s.job().ends().size() < 2);
         Optional<Touch> touch = s.proposal().map(Proposal::touch);
         board.setModel(PegModels.known(s.job(), s.evidence(), touch));
         List<Terminal> lit = new ArrayList<>();

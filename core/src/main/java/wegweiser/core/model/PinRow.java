@@ -30,6 +30,12 @@ public record PinRow(String contact, Optional<String> name, Optional<String> sig
                 OptionalDouble.empty(), Optional.empty(), List.of(), Extra.NONE);
     }
 
+    /** A row of which nothing but the contact is known. */
+    public static PinRow named(String contact) {
+        return new PinRow(contact, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
+                OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), List.of(), Extra.NONE);
+    }
+
     /** What to call this row on screen: the signal, else the printed name, else nothing. */
     public String label() {
         return signal.or(() -> name).orElse("");

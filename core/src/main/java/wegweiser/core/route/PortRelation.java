@@ -38,8 +38,11 @@ public final class PortRelation {
                     : outA ? "relation.terminals" : "relation.modems";
             sentences.add(Words.say(key, name(a), name(b)));
         } else {
-            Router.schemes(job).stream().findFirst()
-                    .ifPresent(s -> sentences.add(Words.say("relation.joints", s.conductors())));
+            int conductors = Router.schemes(job).stream().findFirst().map(Scheme::conductors).orElse(0);
+            sentences.add(conductors == 0
+                    ? Words.say("relation.nothing")
+                    : Words.say("relation.joints",
+                            Words.count(conductors, Words.say("conductor"), Words.say("conductors"))));
         }
         level(a, b).ifPresent(p -> sentences.add(Words.say("relation.levels", p.why(), p.remedy())));
         return String.join(" ", sentences);

@@ -54,7 +54,8 @@ public final class Router {
         for (Scheme scheme : found) {
             different.putIfAbsent(Nets.planned(scheme.applyTo(job)), scheme);
         }
-        List<Scheme> sorted = new ArrayList<>(different.values());
+        List<Scheme> sorted = new ArrayList<>(
+                different.values().stream().filter(s -> !s.links().isEmpty() || s.errors() > 0).toList());
         sorted.sort(Comparator.comparingLong(Scheme::errors)
                 .thenComparingLong(
                         s -> s.findings().stream().filter(f -> f.severity() == Severity.WARNING).count()));

@@ -48,8 +48,8 @@ final class PinoutTable extends VBox {
         ColumnConstraints wide = new ColumnConstraints();
         wide.setHgrow(Priority.ALWAYS);
         wide.setMinWidth(64);
-        grid.getColumnConstraints().addAll(new ColumnConstraints(48), wide, new ColumnConstraints(120),
-                new ColumnConstraints(76));
+        grid.getColumnConstraints().addAll(new ColumnConstraints(48), wide, new ColumnConstraints(86),
+                new ColumnConstraints(52));
         ScrollPane scroll = Panels.scroll(grid);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);

@@ -21,22 +21,17 @@ import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.app.controls.Panels;
-import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Choices;
+import wegweiser.app.shell.DockWork;
 import wegweiser.app.shell.Session;
-import wegweiser.app.shell.Simulation;
 import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
-import wegweiser.core.model.PinRow;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
-import wegweiser.core.model.Touch;
 import wegweiser.core.prove.Diagnosis;
 import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Test;
@@ -63,15 +58,12 @@ public final class ProveStage implements StageView {
     private final Label banner = new Label();
     private final Label cellWords = Panels.quiet("");
     private final VerdictPanel panel;
-    private final ProbeDock dock = new ProbeDock();
+    private final DockWork work;
     private final VBox hint;
     private final VBox view;
 
-    /** A touch to make, from the test plan or to look further after a failure. */
-    private record Next(Touch touch, Mode mode, String heading, String why) {}
-
     private record Shown(Job job, Evidence evidence, Verdict verdict, List<Explanation> explanations,
-            Optional<Next> next,
+            Optional<DockWork.Asked> next,
             Optional<Outcome> simulated) {}
 
     public ProveStage(Session session, Choices choices, Consumer<StageId> go) {
@@ -95,11 +87,7 @@ public final class ProveStage implements StageView {
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         board.selectionProperty().addListener(_ -> cellWords.setText(board.words()));
-        dock.setOnReading(this::take);
-        dock.setOnBack(this::back);
-        dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
-        session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));
-        choices.simulatedProperty().addListener(_ -> show(session.job()));
+        work = new DockWork(session, choices, () -> show(session.job()));
         choices.fixtureProperty().addListener(_ -> view.requestFocus());
     }
 
@@ -110,12 +98,12 @@ public final class ProveStage implements StageView {
 
     @Override
     public Optional<Node> dock() {
-        return Optional.of(dock);
+        return Optional.of(work.dock());
     }
 
     @Override
     public void show(Job job) {
-        boolean simulated = choices.simulatedProperty().get();
+        boolean simulated = work.isSimulated();
         Fixture fixture = choices.fixtureProperty().get();
         background.run(() -> shown(job, fixture, simulated), this::show);
     }
@@ -125,18 +113,17 @@ public final class ProveStage implements StageView {
         List<Test> plan = job.links().isEmpty() ? List.of() : TestPlan.of(job, fixture);
         Verdict verdict = Verdict.of(job, evidence, plan);
         List<Explanation> explanations = Diagnosis.of(job, evidence, verdict.faults());
-        Optional<Next> next = next(job, fixture, evidence, verdict);
-        Optional<Outcome> shown = simulated
-                ? next.flatMap(n -> Simulation.of(job).map(s -> s.measure(n.touch(), n.mode())))
-                : Optional.empty();
+        Optional<DockWork.Asked> next = next(job, fixture, evidence, verdict);
+        Optional<Outcome> shown = DockWork.simulated(job, simulated, next);
         return new Shown(job, evidence, verdict, explanations, next, shown);
     }
 
-    private static Optional<Next> next(Job job, Fixture fixture, Evidence evidence, Verdict verdict) {
+    private static Optional<DockWork.Asked> next(Job job, Fixture fixture, Evidence evidence,
+            Verdict verdict) {
         if (verdict.next().isPresent()) {
             Test test = verdict.next().get();
             int number = verdict.plan().indexOf(test) + 1;
-            return Optional.of(new Next(test.touch(), test.mode(),
+            return Optional.of(new DockWork.Asked(test.touch(), test.mode(),
                     t("prove.test", number, verdict.plan().size(), t("danger." + test.danger().name())),
                     t("prove.expect", test.expect())));
         }
@@ -146,12 +133,12 @@ public final class ProveStage implements StageView {
         Advisor advisor = new Advisor(job, new TerminalIndex(Terminals.of(job)), fixture, Goal.PROVE,
                 CostModel.USUAL, 1);
         Optional<Proposal> further = advisor.next(evidence);
-        return further.map(p -> new Next(p.touch(), p.mode(), t("prove.further"), p.why()));
+        return further.map(p -> new DockWork.Asked(p.touch(), p.mode(), t("prove.further"), p.why()));
     }
 
     private void show(Shown s) {
         hint.setVisible(s.job().links().isEmpty());
-        board.setModel(PegModels.proved(s.job(), s.evidence(), s.next().map(Next::touch)));
+        board.setModel(PegModels.proved(s.job(), s.evidence(), s.next().map(DockWork.Asked::touch)));
         List<Terminal> lit = new ArrayList<>();
         s.next().ifPresent(n -> {
             lit.addAll(n.touch().red());
@@ -161,19 +148,10 @@ public final class ProveStage implements StageView {
         faces.show(s.job(), lit, Faces.wires(s.job()));
         banner(s);
         panel.show(s.job(), s.evidence(), s.verdict(), s.explanations());
-        dock.show(
-                s.next().map(n -> new ProbeDock.Ask(n.touch(), n.mode(), n.heading(),
-                        hint(s.job(), n.touch().red()), hint(s.job(), n.touch().black()), n.why())),
+        work.show(s.job(), s.next(), s.simulated(),
                 s.job().links().isEmpty()
                         ? t("prove.no-plan")
                         : t("prove.done." + s.verdict().result().id()));
-        if (s.next().isEmpty()) {
-            dock.meter().showNone();
-        } else if (s.simulated().isPresent()) {
-            dock.meter().show(s.next().get().mode(), s.simulated().get());
-        } else {
-            dock.meter().showOwn();
-        }
         cellWords.setText(board.words());
     }
 
@@ -195,25 +173,6 @@ public final class ProveStage implements StageView {
             banner.setText(verdict.untestedDanger().map(d -> t("banner.danger", t("danger." + d.name())))
                     .orElse(t("banner.open", Words.count(verdict.open(), t("test-left"), t("tests-left")))));
         }
-    }
-
-    private static String hint(Job job, List<Terminal> terminals) {
-        return terminals.size() == 1
-                ? job.row(terminals.getFirst()).map(PinRow::label).orElse("")
-                : t("dock.gang", terminals.size());
-    }
-
-    private void take(Reading reading) {
-        if (!session.busyProperty().get()) {
-            Reading timed = reading.at(Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
-            session.edit(j -> j.withReading(timed));
-        }
-    }
-
-    private void back() {
-        session.edit(j -> j.readings().isEmpty()
-                ? j
-                : j.withReadings(j.readings().subList(0, j.readings().size() - 1)));
     }
 
     /** Records the unit in the logbook, whatever its verdict; the verdict is recorded with it. */
@@ -240,11 +199,7 @@ public final class ProveStage implements StageView {
             record();
             return true;
         }
-        if (e.getCode() == KeyCode.BACK_SPACE) {
-            back();
-            return true;
-        }
-        return dock.key(e);
+        return work.key(e);
     }
 
     @Override

@@ -2,8 +2,6 @@ package wegweiser.app.trace;
 
 import static wegweiser.app.texts.Texts.t;
 
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,18 +20,15 @@ import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.app.controls.Panels;
-import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Choices;
+import wegweiser.app.shell.DockWork;
 import wegweiser.app.shell.Session;
-import wegweiser.app.shell.Simulation;
 import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
-import wegweiser.core.model.PinRow;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
@@ -53,7 +48,7 @@ public final class TraceStage implements StageView {
     private final Label boardTitle = new Label();
     private final Label cellWords = Panels.quiet("");
     private final TracePanel panel;
-    private final ProbeDock dock = new ProbeDock();
+    private final DockWork work;
     private final VBox hint;
     private final HBox view;
     private Optional<Prepared> prepared = Optional.empty();
@@ -83,11 +78,7 @@ public final class TraceStage implements StageView {
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         board.selectionProperty().addListener(_ -> explain());
-        dock.setOnReading(this::take);
-        dock.setOnBack(this::back);
-        dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
-        session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));
-        choices.simulatedProperty().addListener(_ -> show(session.job()));
+        work = new DockWork(session, choices, () -> show(session.job()));
         choices.goalProperty().addListener(_ -> {
             show(session.job());
             view.requestFocus();
@@ -116,12 +107,12 @@ public final class TraceStage implements StageView {
 
     @Override
     public Optional<Node> dock() {
-        return Optional.of(dock);
+        return Optional.of(work.dock());
     }
 
     @Override
     public void show(Job job) {
-        boolean simulated = choices.simulatedProperty().get();
+        boolean simulated = work.isSimulated();
         Optional<Prepared> had = prepared;
         List<?> wanted = List.of(job.ends(), job.links(), job.connectors(), choices.fixtureProperty().get(),
                 choices.goalProperty().get(), Terminals.of(job));
@@ -135,9 +126,9 @@ public final class TraceStage implements StageView {
             Optional<Proposal> proposal = job.ends().size() < 2
                     ? Optional.empty()
                     : advisor.next(evidence, belief);
-            Optional<Outcome> shown = simulated
-                    ? proposal.flatMap(p -> Simulation.of(job).map(s -> s.measure(p.touch(), p.mode())))
-                    : Optional.empty();
+            Optional<DockWork.Asked> asked = proposal
+                    .map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why()));
+            Optional<Outcome> shown = DockWork.simulated(job, simulated, asked);
             return Map.entry(new Prepared(wanted, advisor),
                     new Shown(job, evidence, belief, proposal, advisor.isProved(evidence), shown));
         }, r -> {
@@ -164,14 +155,9 @@ public final class TraceStage implements StageView {
                                 ? s.belief().shares().getFirst().hypothesis().title() + "?"
                                 : "");
         panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proved());
-        dock.show(s.proposal().map(p -> ask(s.job(), p)), done(s));
-        if (s.proposal().isEmpty()) {
-            dock.meter().showNone();
-        } else if (s.simulated().isPresent()) {
-            dock.meter().show(s.proposal().get().mode(), s.simulated().get());
-        } else {
-            dock.meter().showOwn();
-        }
+        work.show(s.job(),
+                s.proposal().map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why())),
+                s.simulated(), done(s));
         explain();
     }
 
@@ -181,17 +167,6 @@ public final class TraceStage implements StageView {
         }
         int open = s.evidence().countUnproved();
         return open == 0 ? t("trace.done.proved") : t("trace.done.open", open);
-    }
-
-    private static ProbeDock.Ask ask(Job job, Proposal p) {
-        return new ProbeDock.Ask(p.touch(), p.mode(), t("dock.next"), hint(job, p.touch().red()),
-                hint(job, p.touch().black()), p.why());
-    }
-
-    static String hint(Job job, List<Terminal> terminals) {
-        return terminals.size() == 1
-                ? job.row(terminals.getFirst()).map(PinRow::label).orElse("")
-                : t("dock.gang", terminals.size());
     }
 
     private void explain() {
@@ -212,31 +187,13 @@ public final class TraceStage implements StageView {
                 + (because.isEmpty() ? "" : t("trace.because", wegweiser.core.words.Words.list(because))));
     }
 
-    private void take(Reading reading) {
-        if (session.busyProperty().get()) {
-            return;
-        }
-        Reading timed = reading.at(Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
-        session.edit(j -> j.withReading(timed));
-    }
-
-    private void back() {
-        session.edit(j -> j.readings().isEmpty()
-                ? j
-                : j.withReadings(j.readings().subList(0, j.readings().size() - 1)));
-    }
-
     @Override
     public boolean key(KeyEvent e) {
         if (e.getCode() == KeyCode.F) {
             faces.flip();
             return true;
         }
-        if (e.getCode() == KeyCode.BACK_SPACE) {
-            back();
-            return true;
-        }
-        return dock.key(e);
+        return work.key(e);
     }
 
     @Override

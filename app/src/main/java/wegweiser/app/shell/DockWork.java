@@ -1,0 +1,96 @@
+package wegweiser.app.shell;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import wegweiser.app.controls.ProbeDock;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+
+/** What Trace and Prove do with the dock: take readings into the job, take the last one back, show the meter. */
+public final class DockWork {
+    private final Session session;
+    private final Choices choices;
+    private final ProbeDock dock = new ProbeDock();
+
+    /** A touch to be asked for, with what is written over and under it. */
+    public record Asked(Touch touch, Mode mode, String heading, String why) {}
+
+    /** @param again what to do when the choice of meter changes */
+    public DockWork(Session session, Choices choices, Runnable again) {
+        this.session = session;
+        this.choices = choices;
+        dock.setOnReading(this::take);
+        dock.setOnBack(this::back);
+        dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
+        session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));
+        choices.simulatedProperty().addListener(_ -> again.run());
+    }
+
+    public ProbeDock dock() {
+        return dock;
+    }
+
+    /** What the simulated meter shows at a touch, when it is in use and the job brings one. */
+    public static Optional<Outcome> simulated(Job job, boolean inUse, Optional<Asked> asked) {
+        return inUse
+                ? asked.flatMap(a -> Simulation.of(job).map(s -> s.measure(a.touch(), a.mode())))
+                : Optional.empty();
+    }
+
+    /** Whether the simulated meter is chosen. */
+    public boolean isSimulated() {
+        return choices.simulatedProperty().get();
+    }
+
+    /** Asks for a touch, or says why there is none to ask for. */
+    public void show(Job job, Optional<Asked> asked, Optional<Outcome> simulated, String done) {
+        dock.show(asked.map(a -> new ProbeDock.Ask(a.touch(), a.mode(), a.heading(),
+                hint(job, a.touch().red()), hint(job, a.touch().black()), a.why())), done);
+        if (asked.isEmpty()) {
+            dock.meter().showNone();
+        } else if (simulated.isPresent()) {
+            dock.meter().show(asked.get().mode(), simulated.get());
+        } else {
+            dock.meter().showOwn();
+        }
+    }
+
+    private static String hint(Job job, List<Terminal> terminals) {
+        return terminals.size() == 1
+                ? job.row(terminals.getFirst()).map(PinRow::label).orElse("")
+                : t("dock.gang", terminals.size());
+    }
+
+    private void take(Reading reading) {
+        if (!session.busyProperty().get()) {
+            Reading timed = reading.at(Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
+            session.edit(j -> j.withReading(timed));
+        }
+    }
+
+    private void back() {
+        session.edit(j -> j.readings().isEmpty()
+                ? j
+                : j.withReadings(j.readings().subList(0, j.readings().size() - 1)));
+    }
+
+    /** Answers a key; Backspace works without a question as well. */
+    public boolean key(KeyEvent e) {
+        if (e.getCode() == KeyCode.BACK_SPACE) {
+            back();
+            return true;
+        }
+        return dock.key(e);
+    }
+}

@@ -3,6 +3,7 @@ package wegweiser.core.prove;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.TreeSet;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.End;
@@ -22,6 +23,8 @@ import wegweiser.core.words.Words;
  */
 public final class Diagnosis {
     private static final double WORTH_TELLING = 0.3;
+    /** What makes one of several full explanations the first: a whole wiring, before mistakes in part of one. */
+    private static final double WHOLE = 0.004;
 
     private final Job job;
     private final Nets planned;
@@ -68,7 +71,9 @@ public final class Diagnosis {
                 String text = Words.say("diagnosis." + change.kind().id(), end.name(),
                         Words.list(change.what()), type.title());
                 add(change.kind().id(), end.name(), text, explains, repair(end, change, type), joints,
-                        0.001 * Math.log(1 + change.weight()));
+                        change.kind() == EndChange.Kind.COLOUR_STANDARD
+                                ? WHOLE + 0.001
+                                : 0.001 * Math.log(1 + change.weight()));
             }
         }
     }
@@ -100,19 +105,39 @@ public final class Diagnosis {
         String familyB = catalogue.of(b).map(ConnectorType::family).orElse("");
         Wiring plan = Wiring.between(planned, a.name(), b.name());
         boolean planStraight = isStraight(plan);
+        if (!planStraight && familyA.equals(familyB)) {
+            instead("straight-instead", straight(plan), Words.say("diagnosis.straight-instead.own"), plan);
+        }
         for (Recogniser.Candidate candidate : Recogniser.candidates(familyA, familyB)) {
             boolean straight = candidate.named().id().startsWith("straight");
             boolean crossed = candidate.named().id().startsWith("crossed");
-            if (planStraight == straight || !straight && !crossed) {
-                continue;
-            }
-            double explains = explains(netsOf(candidate.wiring(), a.name(), b.name()));
-            if (explains >= WORTH_TELLING) {
+            if (planStraight != straight && (straight || crossed)) {
                 String kind = straight ? "straight-instead" : "crossed-instead";
-                add(kind, "", Words.say("diagnosis." + kind, candidate.named().title()), explains,
-                        List.of(Words.say("repair.crossing")), 2 * plan.nets().size() / 3, 0.002);
+                instead(kind, candidate.wiring(), candidate.named().title(), plan);
             }
         }
+    }
+
+    /** A whole wiring in place of another is a better story than the swaps that it can be seen as. */
+    private void instead(String kind, Wiring wiring, String title, Wiring plan) {
+        double explains = explains(netsOf(wiring, job.ends().get(0).name(), job.ends().get(1).name()));
+        if (explains >= WORTH_TELLING) {
+            add(kind, "", Words.say("diagnosis." + kind, title), explains,
+                    List.of(Words.say("repair.crossing")),
+                    Math.max(2, 2 * plan.nets().size() / 3), WHOLE);
+        }
+    }
+
+    /** The contacts of a wiring, each joined to the one of the same number. */
+    private static Wiring straight(Wiring plan) {
+        List<Wiring.Net> nets = new ArrayList<>();
+        for (Wiring.Net net : plan.nets()) {
+            for (String contact : net.near()) {
+                var one = new TreeSet<>(List.of(contact));
+                nets.add(new Wiring.Net(one, one));
+            }
+        }
+        return new Wiring(nets);
     }
 
     private static boolean isStraight(Wiring wiring) {

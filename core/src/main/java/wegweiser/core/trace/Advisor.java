@@ -21,6 +21,9 @@ import wegweiser.core.words.Words;
 public final class Advisor {
     private static final double BELIEVED = 0.95;
     private static final double LIKELY = 0.85;
+    /** Belief from which identification ends once no single touch would tell more than a trifle, in bits. */
+    private static final double ENOUGH = 0.9;
+    private static final double TRIFLE = 0.04;
     /** What a touch saved later is worth against a bit learned now. */
     private static final double PROGRESS = 0.8;
 
@@ -140,7 +143,8 @@ public final class Advisor {
                 bestP = p;
             }
         }
-        if (bestTouch == null) {
+        boolean trifling = goal == Goal.IDENTIFY && leader.probability() >= ENOUGH && entropy(bestP) < TRIFLE;
+        if (bestTouch == null || trifling) {
             return Optional.empty();
         }
         String why = bestTouch[0].length + bestTouch[1].length > 2

@@ -16,6 +16,9 @@ import wegweiser.core.words.Words;
  * gangs means that some pair is joined; a value means that a part lies between some pair.
  */
 final class Locator {
+    private static final double READING_SHARE = 0.03;
+    private static final double READING_OHMS = 1.0;
+
     private Locator() {}
 
     record Found(Touch touch, Mode mode, String why) {}
@@ -38,7 +41,7 @@ final class Locator {
             if (meaning == Meaning.JOINS && !joinedAny(evidence, red, black)) {
                 open = open(red, black, (a, b) -> !evidence.isApart(a, b));
                 open = open.size() > 1 ? open : List.of();
-            } else if (meaning == Meaning.SHOWS_PART && !partKnown(evidence, red, black)) {
+            } else if (meaning == Meaning.SHOWS_PART && !isExplained(evidence, readings.get(i), red, black)) {
                 open = open(red, black, (a, b) -> isPartOpen(evidence, a, b));
             }
             if (!open.isEmpty() && (fewest == null || open.size() < fewest.size())) {
@@ -61,7 +64,7 @@ final class Locator {
             if (!reading.touch().isSingle() && Meaning.of(reading) == Meaning.SHOWS_PART) {
                 int[] red = evidence.index().of(reading.red());
                 int[] black = evidence.index().of(reading.black());
-                if (partKnown(evidence, red, black)
+                if (isExplained(evidence, reading, red, black)
                         && (has(labels, red, a) && has(labels, black, b)
                                 || has(labels, red, b) && has(labels, black, a))) {
                     return true;
@@ -83,14 +86,28 @@ final class Locator {
         return Arrays.stream(red).anyMatch(r -> Arrays.stream(black).anyMatch(b -> evidence.isJoined(r, b)));
     }
 
-    private static boolean partKnown(Evidence evidence, int[] red, int[] black) {
+    /**
+     * Whether the parts that are known between two gangs account for what was read: their conductances add up to it.
+     * A smaller reading than theirs means that one more part is hidden there.
+     */
+    private static boolean isExplained(Evidence evidence, Reading reading, int[] red, int[] black) {
         int[] labels = evidence.labels();
-        return evidence.parts().stream().anyMatch(part -> {
+        double siemens = 0;
+        boolean any = false;
+        for (MeasuredPart part : evidence.parts()) {
             int a = evidence.index().of(part.a());
             int b = evidence.index().of(part.b());
-            return has(labels, red, a) && has(labels, black, b)
-                    || has(labels, red, b) && has(labels, black, a);
-        });
+            if (has(labels, red, a) && has(labels, black, b)
+                    || has(labels, red, b) && has(labels, black, a)) {
+                any = true;
+                siemens += Double.isNaN(part.ohms()) ? 0 : 1 / Math.max(0.1, part.ohms());
+            }
+        }
+        double read = Evidence.ohmsWithoutLeads(reading);
+        if (!any || Double.isNaN(read) || siemens == 0) {
+            return any;
+        }
+        return read >= (1 / siemens) * (1 - READING_SHARE) - READING_OHMS;
     }
 
     private interface Pair {

@@ -162,6 +162,42 @@ class AdvisorTest {
     }
 
     @Test
+    void severalPartsBehindOneGangAreAllFound() {
+        Job truth = Samples.job("dsub-9-socket", "dsub-9-socket", "2-2 7-7 3-3");
+        Nets nets = Nets.planned(truth);
+        double[][] resistors = {{2, 7, 120}, {3, 9, 1000}, {1, 6, 4700}};
+        Tracer.Answers meter = (touch, mode) -> {
+            boolean joined = touch.red().stream()
+                    .anyMatch(r -> touch.black().stream().anyMatch(b -> nets.joined(r, b)));
+            double siemens = 0;
+            for (double[] r : resistors) {
+                Terminal one = Terminal.parse("A." + (int) r[0]);
+                Terminal other = Terminal.parse("A." + (int) r[1]);
+                boolean there = any(nets, touch.red(), one) && any(nets, touch.black(), other);
+                boolean back = any(nets, touch.red(), other) && any(nets, touch.black(), one);
+                siemens += there || back ? 1 / r[2] : 0;
+            }
+            return joined
+                    ? mode == Mode.CONTINUITY ? Outcome.BEEP : new Outcome.Resistance(0.4)
+                    : mode == Mode.CONTINUITY
+                            ? Outcome.SILENT
+                            : siemens == 0 ? Outcome.OPEN : new Outcome.Resistance(0.5 + 1 / siemens);
+        };
+        Job blank = truth.withLinks(List.of());
+        Advisor advisor = new Advisor(blank, Samples.index(blank), Fixture.COMB, Goal.PROVE, CostModel.USUAL,
+                3);
+        Tracer.Run run = Tracer.run(blank, advisor, Fixture.COMB, CostModel.USUAL, meter, 300);
+        assertThat(run.finished()).isTrue();
+        assertThat(run.evidence().nets()).isEqualTo(nets);
+        assertThat(run.evidence().parts()).extracting(p -> Math.round(p.ohms()))
+                .containsExactlyInAnyOrder(120L, 1000L, 4700L);
+    }
+
+    private static boolean any(Nets nets, List<Terminal> gang, Terminal wanted) {
+        return gang.stream().anyMatch(t -> nets.joined(t, wanted));
+    }
+
+    @Test
     void twentyFiveStraightAreProvedApartInFiveGangedTouches() {
         List<Isolation.Cut> cuts = Isolation.cuts(27, (a, b) -> a != b);
         assertThat(cuts).hasSize(5);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.Samples;
 import wegweiser.core.model.End;
@@ -158,5 +159,45 @@ class EvidenceTest {
         assertThat(evidence.contradictions()).singleElement()
                 .satisfies(c -> assertThat(c.readings()).containsExactly(1, 2, 3));
         assertThat(state(evidence, "B.WH", "B.RD").isProved()).isFalse();
+    }
+
+    /** The reaction puzzle against its definition: every assignment of two sides that fits the trials. */
+    @Test
+    void reactionsProveExactlyWhatEveryFittingAssignmentSays() {
+        SplittableRandom random = new SplittableRandom(41);
+        String[] colours = {"RD", "WH", "YE", "GN", "BU"};
+        List<PinRow> rows = java.util.Arrays.stream(colours).map(EvidenceTest::wire).toList();
+        Job base = Job.of("lead", List.of(End.of("B", "", End.LEADS, rows)), List.of(), List.of());
+        for (int round = 0; round < 800; round++) {
+            List<int[]> trials = new java.util.ArrayList<>();
+            Job job = base;
+            for (int k = random.nextInt(7); k > 0; k--) {
+                int a = random.nextInt(5);
+                int b = (a + 1 + random.nextInt(4)) % 5;
+                boolean reacts = random.nextBoolean();
+                if (trials.stream().noneMatch(x -> x[0] == a && x[1] == b || x[0] == b && x[1] == a)) {
+                    trials.add(new int[]{a, b, reacts ? 1 : 0});
+                    job = job.withReading(trial("B." + colours[a], "B." + colours[b], reacts));
+                }
+            }
+            List<Integer> fitting = java.util.stream.IntStream.range(0, 32)
+                    .filter(sides -> trials.stream()
+                            .allMatch(x -> ((sides >> x[0] ^ sides >> x[1]) & 1) == x[2]))
+                    .boxed()
+                    .toList();
+            Evidence evidence = Evidence.of(job);
+            assertThat(evidence.contradictions().isEmpty()).isEqualTo(!fitting.isEmpty());
+            for (int a = 0; a < 5 && !fitting.isEmpty(); a++) {
+                for (int b = a + 1; b < 5; b++) {
+                    int x = a;
+                    int y = b;
+                    boolean same = fitting.stream().allMatch(s -> ((s >> x ^ s >> y) & 1) == 0);
+                    boolean other = fitting.stream().allMatch(s -> ((s >> x ^ s >> y) & 1) == 1);
+                    PairState state = state(evidence, "B." + colours[a], "B." + colours[b]);
+                    assertThat(state.isJoined()).isEqualTo(same);
+                    assertThat(state.isApart()).isEqualTo(other);
+                }
+            }
+        }
     }
 }

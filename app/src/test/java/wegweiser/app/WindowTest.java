@@ -60,7 +60,7 @@ public abstract class WindowTest extends ApplicationTest {
     /** Ends the session and opens the window again on the same folder. */
     protected void restart() {
         session.close();
-        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+        WaitForAsyncUtils.waitForAsyncFx(25_000, () -> {
             open(Optional.empty());
             return null;
         });
@@ -82,12 +82,12 @@ public abstract class WindowTest extends ApplicationTest {
 
     /** Something asked on the interface thread. */
     protected <T> T call(Callable<T> question) {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, question);
+        return WaitForAsyncUtils.waitForAsyncFx(25_000, question);
     }
 
-    /** Waits until something holds; fails with the words when it does not within ten seconds. */
+    /** Waits until something holds; fails with the words when it does not in good time. */
     protected void await(String what, BooleanSupplier condition) {
-        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(10);
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(25);
         while (System.nanoTime() < until) {
             boolean holds = call(condition::getAsBoolean);
             if (holds) {

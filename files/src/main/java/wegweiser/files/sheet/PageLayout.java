@@ -36,26 +36,15 @@ final class PageLayout {
         y += 6;
         pen.text(LEFT, y, TEXT, Fonts.TEXT, s.cable() + (s.cable().isEmpty() ? "" : "  ·  ") + s.verdict());
         y += 4;
-        s.faces().forEach(this::face);
+        faces(s.faces());
         heading("sheet.from-to");
         table(new double[]{0, 20, 42, 62, 84, 106, 148},
                 List.of("sheet.from", "sheet.signal", "sheet.to", "sheet.signal", "sheet.conductor",
                         "sheet.colour", "sheet.part"),
                 s.rows().stream().map(r -> List.of(r.from(), r.fromSignal(), r.to(), r.toSignal(),
                         r.conductor(), r.colour(), r.kind())).toList());
-        s.grid().ifPresent(this::grid);
-        if (!s.cuts().isEmpty()) {
-            heading("sheet.cut");
-            table(new double[]{0, 70}, List.of(), s.cuts().stream().map(List::of).toList());
-        }
-        heading("sheet.steps");
-        for (Step step : s.steps()) {
-            room(LINE);
-            pen.box(LEFT, y - 2.6, 2.8, 2.8, false);
-            pen.text(LEFT + 5, y, TEXT, Fonts.TEXT,
-                    shortened(step.n() + "  " + step.text(), RIGHT - LEFT - 6, TEXT));
-            y += LINE;
-        }
+        gridAndCuts(s);
+        steps(s.steps());
         heading("sheet.tests");
         table(new double[]{0, 16, 66, 116, 158},
                 List.of("sheet.test", "sheet.red", "sheet.black", "sheet.expect", "sheet.result"),
@@ -94,14 +83,86 @@ final class PageLayout {
         y += 5.5;
     }
 
-    private void face(SheetContent.Face face) {
-        double height = face.drawing().heightMm();
-        room(height + 14);
-        pen.text(LEFT, y + 4, TEXT, Fonts.MEDIUM, face.heading());
-        pen.text(LEFT, y + 8.4, 2.8, Fonts.TEXT,
-                face.side() + (face.numbersToCheck() ? ". " + Words.say("sheet.check-numbers") : ""));
-        pen.drawing(LEFT, y + 11, face.drawing());
-        y += height + 14;
+    /** Faces side by side as far as they fit. */
+    private void faces(List<SheetContent.Face> faces) {
+        double x = LEFT;
+        double tallest = 0;
+        for (SheetContent.Face face : faces) {
+            double width = Math.max(78, face.drawing().widthMm() + 6);
+            if (x > LEFT && x + width > RIGHT) {
+                y += tallest + 15;
+                x = LEFT;
+                tallest = 0;
+            }
+            if (x == LEFT) {
+                room(face.drawing().heightMm() + 15);
+            }
+            pen.text(x, y + 4, TEXT, Fonts.MEDIUM, shortened(face.heading(), width - 4, TEXT));
+            pen.text(x, y + 8.4, 2.8, Fonts.TEXT,
+                    face.side() + (face.numbersToCheck() ? ". " + Words.say("sheet.check-numbers") : ""));
+            pen.drawing(x, y + 11, face.drawing());
+            tallest = Math.max(tallest, face.drawing().heightMm());
+            x += width + 6;
+        }
+        y += faces.isEmpty() ? 0 : tallest + 13;
+    }
+
+    /** The pegboard, and beside it the cut list where it leaves room. */
+    private void gridAndCuts(SheetContent s) {
+        boolean beside = s.grid().isPresent() && s.grid().get().columns().size() <= 16
+                && s.grid().get().rows().size() <= 30;
+        if (!beside) {
+            s.grid().ifPresent(this::grid);
+            cuts(s, LEFT);
+            return;
+        }
+        room(Math.max(s.grid().get().rows().size() * 5.0 + 20, s.cuts().size() * LINE + 20));
+        double top = y;
+        grid(s.grid().get());
+        double bottom = y;
+        y = top;
+        cuts(s, LEFT + 104);
+        y = Math.max(y, bottom);
+    }
+
+    private void cuts(SheetContent s, double x) {
+        if (s.cuts().isEmpty()) {
+            return;
+        }
+        room(s.cuts().size() * LINE + 16);
+        y += 5;
+        pen.text(x, y, 4, Fonts.MEDIUM, Words.say("sheet.cut"));
+        y += 5.5;
+        for (String[] cut : s.cuts()) {
+            pen.text(x, y, TEXT, Fonts.TEXT, cut[0]);
+            pen.text(x + 58, y, TEXT, Fonts.MONO, cut[1]);
+            y += LINE;
+        }
+    }
+
+    /** Steps in two columns, read down and then across. */
+    private void steps(List<Step> steps) {
+        heading("sheet.steps");
+        int at = 0;
+        while (at < steps.size()) {
+            room(LINE);
+            int fits = Math.max(1, (int) ((BOTTOM - y) / LINE));
+            int half = Math.min(fits, (steps.size() - at + 1) / 2);
+            double top = y;
+            for (int column = 0; column < 2; column++) {
+                for (int k = 0; k < half && at < steps.size(); k++, at++) {
+                    Step step = steps.get(at);
+                    double x = LEFT + column * 92;
+                    pen.box(x, top + k * LINE - 2.6, 2.8, 2.8, false);
+                    pen.text(x + 5, top + k * LINE, TEXT, Fonts.TEXT,
+                            shortened(step.n() + "  " + step.text(), 84, TEXT));
+                }
+            }
+            y = top + half * LINE;
+            if (at < steps.size()) {
+                newPage();
+            }
+        }
     }
 
     private void table(double[] columns, List<String> heads, List<List<String>> rows) {

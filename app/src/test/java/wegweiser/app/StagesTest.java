@@ -218,6 +218,13 @@ class StagesTest extends WindowTest {
         write("go to prove");
         keys(KeyCode.ENTER);
         await("there", () -> window.here() == wegweiser.app.shell.StageId.PROVE);
+        keys(KeyCode.CONTROL, KeyCode.K);
+        await("finder again", () -> lookup("#finder").tryQuery().isPresent());
+        write("dome txd");
+        keys(KeyCode.ENTER);
+        await("the contact", () -> window.here() == wegweiser.app.shell.StageId.ENDS
+                && lookup("#signal-B-6").query().isFocused());
+        clickOn("#relation");
         keys(KeyCode.CONTROL, KeyCode.D);
         await("dark", () -> window.root().getStyleClass().contains("night"));
         restart();

@@ -43,7 +43,7 @@ public final class DemoStory {
         scenes.add(new Scene("ends", () -> window.go(StageId.ENDS)));
         scenes.add(new Scene("", () -> {
             window.chooseFixture(Fixture.PROBES);
-            window.edit(j -> traced(j, Fixture.PROBES, 17));
+            window.edit(j -> traced(j, Fixture.PROBES, 6));
         }));
         scenes.add(new Scene("trace", () -> window.go(StageId.TRACE)));
         scenes.add(new Scene("", () -> {

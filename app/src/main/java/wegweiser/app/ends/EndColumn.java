@@ -118,6 +118,10 @@ final class EndColumn extends VBox {
         return name;
     }
 
+    void focus(String contact) {
+        table.focus(contact);
+    }
+
     void flip() {
         face.flip();
     }

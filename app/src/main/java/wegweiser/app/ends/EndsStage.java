@@ -73,6 +73,11 @@ public final class EndsStage implements StageView {
         background.run(() -> PortRelation.words(job), relation::setText);
     }
 
+    /** Puts the cursor into the row of a contact. */
+    public void focus(String end, String contact) {
+        shown.stream().filter(c -> c.endName().equals(end)).forEach(c -> c.focus(contact));
+    }
+
     private Node addEnd() {
         Button button = new Button(t("ends.add"));
         button.setOnAction(_ -> session.edit(j -> {

@@ -26,7 +26,9 @@ import wegweiser.app.make.MakeStage;
 import wegweiser.app.prove.ProveStage;
 import wegweiser.app.route.RouteStage;
 import wegweiser.app.trace.TraceStage;
+import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.PinRow;
 import wegweiser.core.words.Words;
 
 /** The shell: signpost above, the stage in the middle, its dock below, and what pops up over them. */
@@ -241,12 +243,26 @@ public final class MainWindow {
         entries.add(new Overlay.Entry(t("find.undo"), t("key.undo"), session::undo));
         entries.add(new Overlay.Entry(t("find.new"), "", () -> Jobs.create(session)));
         entries.add(new Overlay.Entry(t("find.help"), t("key.help"), this::help));
+        for (End end : session.job().ends()) {
+            for (PinRow row : end.pinout()) {
+                entries.add(new Overlay.Entry(
+                        t("find.contact", end.terminal(row.contact()), row.label(), end.device()), "",
+                        () -> contact(end.name(), row.contact())));
+            }
+        }
         for (Path file : Jobs.all(session)) {
             entries.add(new Overlay.Entry(
                     t("find.job", file.getFileName().toString().replace(".wegweiser.json", "")), "",
                     () -> session.open(file)));
         }
         overlay.find(entries);
+    }
+
+    private void contact(String end, String contact) {
+        go(StageId.ENDS);
+        if (stages.get(StageId.ENDS) instanceof EndsStage ends) {
+            javafx.application.Platform.runLater(() -> ends.focus(end, contact));
+        }
     }
 
     private void sheet() {

@@ -48,10 +48,11 @@ final class TracePanel extends VBox {
         HBox.setHgrow(fixture, Priority.ALWAYS);
         HBox.setHgrow(goal, Priority.ALWAYS);
         ScrollPane scroll = Panels.scroll(readings);
-        scroll.setMinHeight(66);
+        scroll.setMinHeight(60);
+        scroll.setPrefHeight(60);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox list = new VBox(4, Panels.heading(t("trace.readings")), scroll);
-        list.setMinHeight(96);
+        list.setMinHeight(88);
         getChildren().addAll(Panels.heading(t("trace.say")), trouble, beliefs, Panels.rule(), counts,
                 Panels.rule(), left, new HBox(8, fixture, goal),
                 Panels.rule(), list);

@@ -171,8 +171,12 @@ final class PegPainter {
     }
 
     private void plus(double cx, double cy, double r) {
-        rect(cx - r, cy - 1, 2 * r, 2, palette.ink);
-        rect(cx - 1, cy - r, 2, 2 * r, palette.ink);
+        // yellow stays yellow in both themes, so the darker of ink and sheet stands out on it
+        Color dark = palette.ink.getBrightness() < palette.sheet.getBrightness()
+                ? palette.ink
+                : palette.sheet;
+        rect(cx - r, cy - 1, 2 * r, 2, dark);
+        rect(cx - 1, cy - r, 2, 2 * r, dark);
     }
 
     /** A disc with a hole: filled when measured, a thin ring when it follows. */

@@ -146,7 +146,9 @@ final class Overlay {
             HBox.setHgrow(space, Priority.ALWAYS);
             Label key = new Label(entry.key());
             key.getStyleClass().add("quiet");
-            setGraphic(new HBox(new Label(entry.words()), space, key));
+            HBox line = new HBox(new Label(entry.words()), space, key);
+            line.setAlignment(Pos.CENTER_LEFT);
+            setGraphic(line);
         }
     }
 }

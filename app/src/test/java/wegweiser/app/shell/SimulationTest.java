@@ -1,0 +1,84 @@
+package wegweiser.app.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import wegweiser.app.demo.DemoStory;
+import wegweiser.app.demo.DemoWorkshop;
+import wegweiser.core.model.Extra;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+import wegweiser.core.route.Router;
+import wegweiser.core.rules.Rules;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.files.job.JobFile;
+
+class SimulationTest {
+    private static Outcome at(Job job, String red, String black) {
+        return Simulation.of(job).orElseThrow().measure(Touch.of(Terminal.parse(red), Terminal.parse(black)),
+                Mode.CONTINUITY);
+    }
+
+    @Test
+    void theLeadOnTheBenchIsAnotherCableThanTheOneThatIsBuilt() {
+        Job job = DemoWorkshop.mastLogger();
+        assertThat(at(job, "A.2", "B.5")).isEqualTo(Outcome.BEEP);
+        Job planned = Router.schemes(job).getFirst().applyTo(job);
+        assertThat(at(planned, "A.2", "B.5")).isEqualTo(Outcome.BEEP);
+        Job built = planned.withDone(List.of("A:cut"));
+        assertThat(Simulation.isBuilt(built)).isTrue();
+        assertThat(at(built, "A.2", "B.5")).isEqualTo(Outcome.SILENT);
+        assertThat(at(built, "A.2", "B.6")).isEqualTo(Outcome.BEEP);
+    }
+
+    @Test
+    void aJobWithoutASimulationHasNoneAndRubbishIsPassedOver() {
+        Job job = DemoWorkshop.mastLogger();
+        assertThat(Simulation.of(job.withExtra(Extra.NONE))).isEmpty();
+        assertThat(Simulation.of(job.withExtra(new Extra(Map.of("simulation", "yes"))))).isEmpty();
+        Job odd = job.withExtra(new Extra(Map.of("simulation",
+                Map.of("lead", List.of("x", Map.of("from", 3), Map.of("from", "A.1", "to", "B.1"))))));
+        assertThat(at(odd, "A.1", "B.1")).isEqualTo(Outcome.BEEP);
+        assertThat(at(odd, "A.2", "B.5")).isEqualTo(Outcome.SILENT);
+    }
+
+    @Test
+    void theDemoIsSoundAndItsLeadCanBeProved() throws Exception {
+        Job job = DemoWorkshop.mastLogger();
+        assertThat(JobFile.parse(JobFile.text(job), "demo")).isEqualTo(job);
+        assertThat(Rules.check(Router.schemes(job).getFirst().applyTo(job))).noneMatch(f -> f.isError());
+        for (Fixture fixture : List.of(Fixture.PROBES, Fixture.COMB)) {
+            Job traced = DemoStory.traced(job, fixture, 300);
+            Evidence evidence = Evidence.of(traced);
+            assertThat(evidence.nets().joinedNets()).hasSize(8);
+            assertThat(evidence.contradictions()).isEmpty();
+            assertThat(evidence.isComplete()).isEqualTo(fixture == Fixture.COMB);
+        }
+    }
+
+    @Test
+    void armsSayHowFarTheWorkIs() {
+        Job job = DemoWorkshop.mastLogger();
+        Progress fresh = Progress.of(job, Fixture.COMB);
+        assertThat(fresh.arms().get(StageId.ENDS).words()).isEqualTo("2 ports");
+        assertThat(fresh.arms().get(StageId.TRACE).words()).isEqualTo("nothing touched");
+        assertThat(fresh.arms().get(StageId.ROUTE).done()).isFalse();
+        Job traced = DemoStory.traced(job, Fixture.COMB, 300);
+        assertThat(Progress.of(traced, Fixture.COMB).arms().get(StageId.TRACE))
+                .isEqualTo(new Progress.Arm("proved", true, false));
+        Job planned = Router.schemes(job).getFirst().applyTo(job);
+        assertThat(Progress.of(planned, Fixture.COMB).arms().get(StageId.ROUTE))
+                .isEqualTo(new Progress.Arm("decided", true, false));
+        assertThat(Progress.of(planned, Fixture.COMB).arms().get(StageId.MAKE).words()).endsWith("steps");
+        // the lead that was traced is not the plan, which is no fault of a cable that nobody has built yet
+        Job differs = planned.withReadings(traced.readings());
+        assertThat(Progress.of(differs, Fixture.COMB).arms().get(StageId.PROVE))
+                .isEqualTo(new Progress.Arm("lead differs", false, false));
+    }
+}

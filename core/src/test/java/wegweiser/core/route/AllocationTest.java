@@ -1,0 +1,92 @@
+package wegweiser.core.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import wegweiser.core.Samples;
+import wegweiser.core.catalog.CableStock;
+import wegweiser.core.catalog.Cables;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.rules.Rules;
+
+class AllocationTest {
+    private static List<String> given(List<Link> links) {
+        return links.stream().map(Link::conductor).flatMap(Optional::stream).toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"utp-4x2-24", "flat-6", "control-10-screened", "audio-2-screened", "rainbow-10",
+            "serial-2x2-screened", "usb2", "sensor-3"})
+    void noConductorIsGivenTwiceAndNoneThatIsNotThere(String stock) {
+        CableStock cable = Cables.find(stock).orElseThrow();
+        SplittableRandom random = new SplittableRandom(stock.hashCode());
+        for (int round = 0; round < 60; round++) {
+            Job job = Samples.random("dsub-9-socket", "dsub-9-plug", random)
+                    .withCable(CableUse.of(stock, 1000));
+            List<Link> links = Allocation.of(job, job.links());
+            assertThat(links).hasSameSizeAs(job.links());
+            assertThat(given(links)).doesNotHaveDuplicates();
+            assertThat(cable.conductors()).containsAll(given(links));
+            long across = links.stream().filter(l -> !l.isWithinOneEnd()).count();
+            assertThat(given(links)).hasSize((int) Math.min(across, cable.conductors().size()));
+            assertThat(Allocation.of(job, links)).isEqualTo(links);
+        }
+    }
+
+    @Test
+    void aConductorThatAPersonChoseStays() {
+        Job job = Samples.job("dsub-9-socket", "dsub-9-plug", "1-1 2-2")
+                .withCable(CableUse.of("utp-4x2-24", 1000));
+        List<Link> links = new ArrayList<>(job.links());
+        links.set(1, links.get(1).withConductor(Optional.of("WH/OG")));
+        List<Link> done = Allocation.of(job, links);
+        assertThat(done.get(1).conductor()).contains("WH/OG");
+        assertThat(done.get(0).conductor()).isPresent().isNotEqualTo(Optional.of("WH/OG"));
+    }
+
+    @Test
+    void halvesOfADifferentialSignalShareAPair() {
+        Job job = Samples.job("usb-a-plug", "usb-b-plug", "1-1 2-2 3-3 4-4")
+                .withCable(CableUse.of("usb2", 1000));
+        job = job.withEnd(job.ends().get(0)
+                .withPinout(List.of(Samples.supply("1", Direction.SUPPLY_OUT, 5, 0.5),
+                        PinRow.of("2", "D-", Direction.BOTH, "usb2"),
+                        PinRow.of("3", "D+", Direction.BOTH, "usb2"),
+                        PinRow.of("4", "GND", Direction.GROUND, ""))));
+        List<Link> done = Allocation.of(job, job.links());
+        assertThat(given(done)).containsExactlyInAnyOrder("RD", "WH", "GN", "BK");
+        assertThat(done.get(0).conductor()).contains("RD");
+        assertThat(done.get(3).conductor()).contains("BK");
+        assertThat(Rules.check(job.withLinks(done))).noneMatch(f -> f.rule().equals("pair-split"));
+    }
+
+    @Test
+    void jumpersAndCutEndsTakeNone() {
+        Job job = Samples.job("dsub-9-socket", "dsub-9-plug", "").withCable(CableUse.of("utp-4x2-24", 1000));
+        List<Link> links = List.of(Link.of("A.7", "A.8").withPart(Part.of(PartKind.JUMPER)),
+                Link.of("A.1", "B.1"));
+        List<Link> done = Allocation.of(job, links);
+        assertThat(done.get(0).conductor()).isEmpty();
+        assertThat(done.get(1).conductor()).isPresent();
+    }
+
+    @Test
+    void withoutACableNothingChanges() {
+        Job job = Samples.job("dsub-9-socket", "dsub-9-plug", "1-1 2-2");
+        assertThat(Allocation.of(job, job.links())).isEqualTo(job.links());
+        Job unknown = job.withCable(CableUse.of("a cable nobody knows", 1000));
+        assertThat(Allocation.of(unknown, unknown.links())).isEqualTo(job.links());
+    }
+}

@@ -6,7 +6,7 @@ set "TARGET=%HERE%app\target"
 set "JDK="
 if defined JAVA_HOME call :fits "%JAVA_HOME%"
 if not defined JDK for /f "delims=" %%j in ('where java 2^>nul') do if not defined JDK call :fits "%%~dpj.."
-if not defined JDK for /d %%d in ("%ProgramFiles%\Java\*" "%ProgramFiles%\Eclipse Adoptium\*" "%USERPROFILE%\.jdks\*") do if not defined JDK call :fits "%%~d"
+if not defined JDK for /d %%d in ("%ProgramFiles%\Java\*" "%USERPROFILE%\.jdks\*") do if not defined JDK call :fits "%%~d"
 if not defined JDK (
   echo wegweiser: no JDK 25 or newer was found in JAVA_HOME, on the PATH or in the usual folders; install one and start again. 1>&2
   exit /b 2

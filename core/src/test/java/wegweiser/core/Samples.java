@@ -12,7 +12,6 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PinRow;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.Role;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
@@ -97,9 +96,5 @@ public final class Samples {
                     "A." + a.get(a.size() / 2 + random.nextInt(a.size() / 2))));
         }
         return job(near, far, "").withLinks(links);
-    }
-
-    public static List<Reading> none() {
-        return List.of();
     }
 }

@@ -5,7 +5,6 @@ import static wegweiser.app.texts.Texts.t;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
@@ -181,13 +180,9 @@ final class EndColumn extends VBox {
             chooserPlace.getChildren().clear();
             return;
         }
-        Set<String> kept = Catalogue.standard().all().stream().map(ConnectorType::id)
-                .collect(Collectors.toSet());
         ConnectorChooser chooser = new ConnectorChooser(id -> {
             chooserPlace.getChildren().clear();
-            if (kept.contains(id) || id.equals(End.LEADS)) {
-                edit(e -> e.withConnector(id));
-            }
+            edit(e -> e.withConnector(id));
         });
         chooserPlace.getChildren().setAll(chooser);
         chooser.begin();

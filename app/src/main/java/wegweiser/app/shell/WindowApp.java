@@ -138,7 +138,7 @@ public final class WindowApp extends Application {
                 }
                 return session;
             } catch (BadFile e) {
-                trouble = trouble.isEmpty() ? t("notice.kept", e.getMessage()) : trouble;
+                trouble = trouble.isEmpty() ? t("notice.instead", e.getMessage()) : trouble;
             }
         }
         Path file = workshop.freshFile(t("job.new"));

@@ -70,6 +70,12 @@ public final class TestPlan {
                 || k == PartKind.DIODE || k == PartKind.CAPACITOR).isPresent();
     }
 
+    /** Whether a planned part hangs on a net; only between two such nets can a planned resistance be read. */
+    private boolean endsAPart(int net) {
+        return job.links().stream()
+                .anyMatch(l -> isPart(l) && (in(l.from(), net) || in(l.to().orElseThrow(), net)));
+    }
+
     private boolean in(Terminal terminal, int net) {
         return netOf.getOrDefault(terminal, -1) == net;
     }
@@ -81,8 +87,10 @@ public final class TestPlan {
                 Touch touch = closest(a, b);
                 boolean part = partBetween(a, b);
                 if (!part) {
-                    tests.add(new Test(Test.Kind.APART, touch, Mode.CONTINUITY,
-                            Words.say("prove.expect.silent"), danger(a, b),
+                    // a buzzer does not hear a leak, so resistance is read wherever no planned part explains one
+                    boolean buzzer = endsAPart(a) && endsAPart(b);
+                    tests.add(new Test(Test.Kind.APART, touch, buzzer ? Mode.CONTINUITY : Mode.OHMS,
+                            Words.say(buzzer ? "prove.expect.silent" : "prove.expect.open"), danger(a, b),
                             Test.Window.NONE));
                 }
             }

@@ -101,12 +101,28 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
                 all &= state.isApart();
             }
         }
+        if (readsAgainst(evidence, test)) {
+            return State.FAILED;
+        }
         if (all) {
             return State.PASSED;
         }
         boolean beeped = evidence.readings().stream()
                 .anyMatch(r -> r.touch().equals(test.touch()) && joins(r));
         return beeped ? State.FAILED : State.OPEN;
+    }
+
+    /** Whether the last resistance read at this very touch is not the expected one: an unplanned part or a leak. */
+    private static boolean readsAgainst(Evidence evidence, Test test) {
+        boolean against = false;
+        for (Reading reading : evidence.readings()) {
+            if (reading.mode() == Mode.OHMS && reading.touch().equals(test.touch())) {
+                against = reading.outcome() instanceof Outcome.Resistance(double ohms)
+                        ? !test.window().contains(ohms)
+                        : test.window().isGiven();
+            }
+        }
+        return against;
     }
 
     private static boolean joins(Reading reading) {

@@ -172,6 +172,26 @@ class ProveTest {
                 .extracting(Fault::kind).contains(Fault.Kind.PART_UNPLANNED);
     }
 
+    @ParameterizedTest
+    @EnumSource(value = Fixture.class)
+    void aLeakThatNoBuzzerHearsKeepsACableFromPassing(Fixture fixture) {
+        Job plan = Samples.job("modular-6p6c-plug", "modular-6p6c-plug", "1-1 2-2 3-3 4-4");
+        Nets nets = Nets.planned(plan);
+        Tracer.Answers meter = (touch, mode) -> {
+            Outcome copper = copper(nets).answer(touch, mode);
+            boolean leak = on(nets, touch.red(), "A.2") && on(nets, touch.black(), "A.5")
+                    || on(nets, touch.red(), "A.5") && on(nets, touch.black(), "A.2");
+            return leak && copper.equals(Outcome.OPEN) ? new Outcome.Resistance(1000.5) : copper;
+        };
+        Verdict verdict = Verdict.of(Prover.run(plan, fixture, meter, 1), fixture);
+        assertThat(verdict.result()).isEqualTo(Verdict.Result.FAIL);
+        assertThat(verdict.faults()).extracting(Fault::kind).containsOnly(Fault.Kind.PART_UNPLANNED);
+    }
+
+    private static boolean on(Nets nets, List<wegweiser.core.model.Terminal> gang, String wanted) {
+        return gang.stream().anyMatch(t -> nets.joined(t, wegweiser.core.model.Terminal.parse(wanted)));
+    }
+
     @org.junit.jupiter.api.Test
     void aDiodeTheWrongWayRoundIsSaidToBe() {
         Job plan = Samples.job("dsub-9-socket", "dsub-9-socket", "")

@@ -1,6 +1,12 @@
 /** The model of a cable job and everything that is computed from it. Knows no file, no clock and no screen. */
 module wegweiser.core {
+    requires transitive com.fasterxml.jackson.databind;
+
+    exports wegweiser.core.data;
+    exports wegweiser.core.library;
     exports wegweiser.core.model;
+    exports wegweiser.core.pinout;
+    exports wegweiser.core.port;
     exports wegweiser.core.prove;
     exports wegweiser.core.route;
     exports wegweiser.core.catalog;

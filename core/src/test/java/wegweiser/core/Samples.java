@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import wegweiser.core.catalog.Catalogue;
-import wegweiser.core.catalog.NamedPinouts;
+import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
@@ -38,9 +38,9 @@ public final class Samples {
     public static Job serial(String pinoutA, String connectorA, String pinoutB, String connectorB,
             String links) {
         Job job = job(connectorA, connectorB, links);
-        End a = job.ends().get(0).withPinout(NamedPinouts.find(pinoutA).orElseThrow().rows())
+        End a = job.ends().get(0).withPinout(NamedPinout.find(pinoutA).orElseThrow().rows())
                 .withRole(role(pinoutA));
-        End b = job.ends().get(1).withPinout(NamedPinouts.find(pinoutB).orElseThrow().rows())
+        End b = job.ends().get(1).withPinout(NamedPinout.find(pinoutB).orElseThrow().rows())
                 .withRole(role(pinoutB));
         return job.withEnds(List.of(a, b));
     }

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
-import wegweiser.core.catalog.NamedPinouts;
+import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
@@ -30,11 +30,11 @@ public final class Jobs {
     public static Job random(SplittableRandom random) {
         End a = End
                 .of("A", "Mast logger", "dsub-9-socket",
-                        NamedPinouts.find("rs232-9-terminal").orElseThrow().rows())
+                        NamedPinout.find("rs232-9-terminal").orElseThrow().rows())
                 .withRole(Optional.of(Role.TERMINAL))
                 .withPort("dsub-9-plug");
         End b = End.of("B", random.nextBoolean() ? "Dome drive “north”" : "Sky sensor", "dsub-9-socket",
-                NamedPinouts.find("rs232-9-modem").orElseThrow().rows());
+                NamedPinout.find("rs232-9-modem").orElseThrow().rows());
         List<Link> links = new ArrayList<>();
         List<Reading> readings = new ArrayList<>();
         for (int k = 1; k <= 9; k++) {
@@ -63,7 +63,7 @@ public final class Jobs {
         }
         Job job = Job.of("Job " + random.nextInt(1000), List.of(a, b), links, readings)
                 .withCable(new CableUse(Optional.of("utp-4x2-24"),
-                        OptionalDouble.of(100 * random.nextInt(1, 90)), Extra.NONE))
+                        OptionalDouble.of(100 * random.nextInt(1, 90)), Optional.empty(), Extra.NONE))
                 .withWaivers(List.of(new Waiver("out-to-out",
                         List.of(Terminal.parse("A.3"), Terminal.parse("B.3")), "tried and found harmless")))
                 .withDone(List.of("A:cut", "A:strip"));

@@ -7,7 +7,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
-import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.catalog.ColourCode;
 
 /** A cable cut across: sheath, screen, conductors in their colours; those in use have a heavy outline. */

@@ -8,7 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import wegweiser.core.catalog.NamedPinouts;
+import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
@@ -53,6 +53,6 @@ public final class DemoWorkshop {
     }
 
     private static List<PinRow> pinout(String id) {
-        return NamedPinouts.find(id).orElseThrow().rows();
+        return NamedPinout.find(id).orElseThrow().rows();
     }
 }

@@ -20,7 +20,7 @@ import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
-import wegweiser.core.catalog.NamedPinouts;
+import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.drawing.FaceDrawing;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -160,10 +160,10 @@ final class EndColumn extends VBox {
                 .orElse(t("ends.on-cable")));
         fill.getItems().clear();
         String family = type.map(ConnectorType::family).orElse("");
-        List<NamedPinouts.NamedPinout> fitting = NamedPinouts.all().stream()
+        List<NamedPinout> fitting = NamedPinout.standard().stream()
                 .filter(p -> p.family().equals(family)).toList();
         fill.setDisable(fitting.isEmpty());
-        for (NamedPinouts.NamedPinout pinout : fitting) {
+        for (NamedPinout pinout : fitting) {
             MenuItem item = new MenuItem(pinout.title());
             item.setOnAction(_ -> edit(e -> e.withPinout(pinout.rows())));
             fill.getItems().add(item);

@@ -3,7 +3,6 @@ package wegweiser.app.make;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -11,8 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Cables;
-import wegweiser.core.catalog.CableStock;
-import wegweiser.core.model.CableUse;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.route.Allocation;
 
@@ -23,12 +21,12 @@ final class LengthEditor extends VBox {
         ComboBox<String> stock = new ComboBox<>();
         stock.setId("cable-stock");
         stock.getItems().setAll(Cables.all().stream().map(CableStock::title).toList());
-        job.cable().stock().flatMap(Cables::find).ifPresent(c -> stock.setValue(c.title()));
+        Cables.of(job).ifPresent(c -> stock.setValue(c.title()));
         stock.setMaxWidth(Double.MAX_VALUE);
         stock.setOnAction(_ -> Cables.all().stream().filter(c -> c.title().equals(stock.getValue()))
                 .findFirst()
                 .ifPresent(c -> session.edit(j -> recoloured(j.withCable(
-                        new CableUse(Optional.of(c.id()), j.cable().lengthMm(), j.cable().extra()))))));
+                        j.cable().withStock(c.id(), Optional.empty()))))));
         TextField length = new TextField(MakeStage.lengthWords(job));
         length.setId("cable-length");
         length.setPrefColumnCount(5);
@@ -38,8 +36,7 @@ final class LengthEditor extends VBox {
         length.setOnAction(_ -> {
             Optional<Double> metres = MakeStage.metresTyped(length.getText());
             error.setText(metres.isPresent() ? "" : t("make.length.error", length.getText()));
-            metres.ifPresent(m -> session.edit(j -> j.withCable(
-                    new CableUse(j.cable().stock(), OptionalDouble.of(1000 * m), j.cable().extra()))));
+            metres.ifPresent(m -> session.edit(j -> j.withCable(j.cable().withLengthMm(1000 * m))));
         });
         HBox line = new HBox(8, new Label(t("make.way")), length, new Label("m"));
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);

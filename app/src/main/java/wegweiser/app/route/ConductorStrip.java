@@ -14,7 +14,7 @@ import wegweiser.app.controls.CrossSection;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.WireSwatch;
 import wegweiser.core.catalog.Cables;
-import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PinRow;
@@ -40,7 +40,7 @@ final class ConductorStrip extends VBox {
     }
 
     void show(Job job) {
-        Optional<CableStock> stock = job.cable().stock().flatMap(Cables::find);
+        Optional<CableStock> stock = Cables.of(job);
         about.setText(stock.map(s -> t("route.cable", s.title(), s.awg(), Words.number(s.diameterMm())))
                 .orElse(t("route.cable.none")));
         section.show(stock, used(job).keySet());

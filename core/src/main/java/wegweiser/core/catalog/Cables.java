@@ -1,55 +1,145 @@
 package wegweiser.core.catalog;
 
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.MatchResult;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
+import wegweiser.core.data.Data;
+import wegweiser.core.data.Entry;
+import wegweiser.core.model.CableStock;
+import wegweiser.core.model.Job;
 
-/** The kinds of cable, one line each: id, title, conductors, gauge, pairs, screen, pF/m, mm, type, note. */
+/**
+ * The kinds of cable: those of the table, and those that follow a rule. Ribbon has 1.27 mm a wire and comes in any
+ * width, cut down from a wider one; rainbow ribbon repeats its ten colours; control cable is coloured after
+ * DIN 47100. Ids of the latter: {@code ribbon-16}, {@code rainbow-20}, {@code control-7}, {@code control-7-screened},
+ * {@code control-3x2-screened} (pairs).
+ */
 public final class Cables {
-    private static final String TABLE = """
-            utp-4x2-24 | network cable, four pairs, solid | WH/OG OG WH/GN GN WH/BU BU WH/BN BN | 24 | (WH/OG OG)(WH/GN GN)(WH/BU BU)(WH/BN BN) | | 52 | 5.2 | solid |
-            utp-4x2-23-cross | network cable, four pairs around a plastic cross | WH/OG OG WH/GN GN WH/BU BU WH/BN BN | 23 | (WH/OG OG)(WH/GN GN)(WH/BU BU)(WH/BN BN) | | 50 | 6.3 | solid | cut the plastic cross back with the sheath
-            sftp-4x2-26 | patch cable, four pairs, foil on each, braid over all | WH/OG OG WH/GN GN WH/BU BU WH/BN BN | 26 | (WH/OG OG)(WH/GN GN)(WH/BU BU)(WH/BN BN) | foil and braid | 45 | 6.0 | stranded |
-            flat-6 | flat modular cable, six wires | WH BK RD GN YE BU | 28 | | | 60 | 5.0 | stranded |
-            flat-4 | flat modular cable, four wires | BK RD GN YE | 28 | | | 60 | 4.6 | stranded |
-            ribbon-10 | grey ribbon, ten wires, red edge | 1 2 3 4 5 6 7 8 9 10 | 28 | | | 50 | 12.7 | stranded |
-            ribbon-16 | grey ribbon, sixteen wires, red edge | 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 | 28 | | | 50 | 20.3 | stranded |
-            rainbow-10 | rainbow ribbon, ten wires | BN RD OG YE GN BU VT GY WH BK | 28 | | | 50 | 12.7 | stranded |
-            control-4 | control cable, four cores | WH BN GN YE | 24 | | | 100 | 4.2 | stranded |
-            control-10-screened | control cable, ten cores, braid | WH BN GN YE GY PK BU RD BK VT | 24 | | braid | 120 | 6.5 | stranded |
-            audio-2-screened | two cores under a braid | RD WH | 24 | (RD WH) | braid | 100 | 6.0 | stranded |
-            audio-1-screened | one core under a spiral screen | WH | 26 | | spiral screen | 110 | 3.0 | stranded |
-            sensor-4 | sensor cable, four cores | BN WH BU BK | 22 | | | 100 | 4.8 | stranded |
-            sensor-3 | sensor cable, three cores | BN BU BK | 22 | | | 100 | 4.4 | stranded |
-            serial-2x2-screened | serial cable, two pairs, foil and drain | RD BK GN WH | 22 | (RD BK)(GN WH) | foil and drain | 70 | 5.0 | stranded |
-            usb2 | USB 2.0 cable | RD WH GN BK | 28 | (WH GN) | foil and braid | 55 | 4.5 | stranded | the supply pair is thicker
-            silicone-pair-16 | silicone pair, red and black | RD BK | 16 | | | 0 | 6.0 | stranded |
-            """;
-    private static final Pattern PAIR = Pattern.compile("\\(([^)]*)\\)");
-    private static final List<CableStock> ALL = TABLE.lines().map(Cables::parse).toList();
+    private static final double RIBBON_PITCH_MM = 1.27;
+    private static final int WIDEST_RIBBON = 64;
+    private static final List<String> RAINBOW = List.of("BN", "RD", "OG", "YE", "GN", "BU", "VT", "GY", "WH",
+            "BK");
+    private static final Pattern RIBBON = Pattern.compile("(ribbon|rainbow)-(\\d{1,2})");
+    private static final Pattern CONTROL = Pattern.compile("control-(\\d{1,2})(x2)?(-screened)?");
+    private static final List<CableStock> TABLE = new Entry(Data.json("cables.json"), "").list("cables",
+            Cables::of);
 
     private Cables() {}
 
+    /** Every kind worth choosing from. */
     public static List<CableStock> all() {
-        return ALL;
+        List<CableStock> all = new ArrayList<>(TABLE);
+        for (int ways : new int[]{6, 9, 10, 14, 16, 20, 25, 26, 34, 37, 40, 50}) {
+            all.add(ribbon(ways, false));
+        }
+        for (int ways : new int[]{10, 16, 20, 26, 34, 40}) {
+            all.add(ribbon(ways, true));
+        }
+        for (int cores : new int[]{2, 3, 4, 5, 7, 8, 10, 12, 14, 18, 25}) {
+            all.add(control(cores, false, false));
+            all.add(control(cores, false, true));
+        }
+        for (int pairs : new int[]{2, 3, 4, 5, 8, 12}) {
+            all.add(control(2 * pairs, true, true));
+        }
+        return all;
     }
 
+    /** The kind with this id, or empty when there is none. */
     public static Optional<CableStock> find(String id) {
-        return ALL.stream().filter(c -> c.id().equals(id)).findFirst();
+        return TABLE.stream().filter(c -> c.id().equals(id)).findFirst().or(() -> byRule(id));
     }
 
-    private static CableStock parse(String line) {
-        String[] cell = Arrays.stream(line.split("\\|", -1)).map(String::strip).toArray(String[]::new);
-        List<List<String>> pairs = PAIR.matcher(cell[4])
-                .results()
-                .map((MatchResult m) -> List.of(m.group(1).split(" ")))
-                .toList();
-        return new CableStock(cell[0], cell[1], Stream.of(cell[2].split(" ")).toList(),
-                Integer.parseInt(cell[3]), pairs,
-                cell[5], Double.parseDouble(cell[6]), Double.parseDouble(cell[7]), cell[8].equals("stranded"),
-                cell[9]);
+    /** The cable of a job, from its own description or the catalogue. */
+    public static Optional<CableStock> of(Job job) {
+        return job.cable().own().or(() -> job.cable().stock().flatMap(Cables::find));
+    }
+
+    private static Optional<CableStock> byRule(String id) {
+        Matcher ribbon = RIBBON.matcher(id);
+        if (ribbon.matches()) {
+            int ways = Integer.parseInt(ribbon.group(2));
+            return ways >= 2 && ways <= WIDEST_RIBBON
+                    ? Optional.of(ribbon(ways, ribbon.group(1).equals("rainbow")))
+                    : Optional.empty();
+        }
+        Matcher control = CONTROL.matcher(id);
+        if (!control.matches()) {
+            return Optional.empty();
+        }
+        boolean pairs = control.group(2) != null;
+        int cores = Integer.parseInt(control.group(1)) * (pairs ? 2 : 1);
+        return cores >= 2 && cores <= ControlColours.LONGEST
+                ? Optional.of(control(cores, pairs, control.group(3) != null))
+                : Optional.empty();
+    }
+
+    private static CableStock ribbon(int ways, boolean rainbow) {
+        List<String> conductors = rainbow
+                ? IntStream.range(0, ways)
+                        .mapToObj(k -> RAINBOW.get(k % 10) + (k < 10 ? "" : "." + (k / 10 + 1)))
+                        .toList()
+                : IntStream.rangeClosed(1, ways).mapToObj(String::valueOf).toList();
+        String title = (rainbow ? "rainbow ribbon, " : "grey ribbon, red edge, ") + ways + " wires";
+        return new CableStock((rainbow ? "rainbow-" : "ribbon-") + ways, title, conductors, 28, List.of(), 28,
+                List.of(), "", 50, Math.round(10 * ways * RIBBON_PITCH_MM) / 10.0, true, true, false,
+                OptionalDouble.empty(), "may be cut down from a wider one along a groove");
+    }
+
+    /** A control cable; its diameter is estimated from cores of 1.25 mm lying as close as they can. */
+    private static CableStock control(int cores, boolean twisted, boolean screened) {
+        List<String> colours = ControlColours.first(cores);
+        List<List<String>> pairs = twisted
+                ? IntStream.range(0, cores / 2).mapToObj(k -> colours.subList(2 * k, 2 * k + 2)).toList()
+                : List.of();
+        double diameter = Math.round(10 * (1.25 * Math.sqrt(cores) * 1.2 + 1.2 + (screened ? 0.55 : 0)))
+                / 10.0;
+        String count = twisted ? cores / 2 + " pairs" : cores + " cores";
+        return new CableStock(
+                "control-" + (twisted ? cores / 2 + "x2" : "" + cores) + (screened ? "-screened" : ""),
+                "control cable, " + count + (screened ? ", braid" : ""), colours, 24, List.of(), 24, pairs,
+                screened ? "braid" : "", screened ? 120 : 100, diameter, true, false, false,
+                OptionalDouble.empty(), "colours after DIN 47100");
+    }
+
+    /**
+     * Reads a cable from a table.
+     *
+     * @throws Entry.Senseless when a conductor appears twice, or a pair or a thick conductor is not in the cable
+     */
+    public static CableStock of(Entry entry) {
+        List<String> conductors = entry.list("conductors", e -> e.node().asText());
+        HashSet<String> seen = new HashSet<>();
+        for (String conductor : conductors) {
+            if (!seen.add(conductor)) {
+                throw entry.member("conductors").senseless("has the conductor “" + conductor
+                        + "” twice; tell them apart, as in " + conductor + ".2");
+            }
+        }
+        List<List<String>> pairs = entry.list("pairs", pair -> {
+            List<String> both = new ArrayList<>();
+            pair.node().forEach(n -> both.add(n.asText()));
+            if (!seen.containsAll(both)) {
+                throw pair.senseless("names a conductor that the cable does not have");
+            }
+            return both;
+        });
+        List<String> thick = entry.list("thick", e -> {
+            if (!seen.contains(e.node().asText())) {
+                throw e.senseless("is not a conductor of the cable: “" + e.node().asText() + "”");
+            }
+            return e.node().asText();
+        });
+        int awg = (int) entry.number("awg", 24);
+        return new CableStock(entry.text("id"), entry.text("title"), conductors, awg, thick,
+                (int) entry.number("thickAwg", awg), pairs, entry.text("screen", ""),
+                entry.number("pfPerMetre", 0), entry.number("diameterMm", 0),
+                !entry.text("core", "stranded").equals("solid"), entry.flag("flat"),
+                entry.flag("coloursUncertain"), entry.number("lengthMm"), entry.text("note", ""));
     }
 }

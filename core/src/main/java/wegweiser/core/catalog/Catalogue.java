@@ -36,11 +36,7 @@ public final class Catalogue {
         if (job.connectors().isEmpty()) {
             return STANDARD;
         }
-        Map<String, ConnectorType> own = new LinkedHashMap<>();
-        for (OwnConnector connector : job.connectors()) {
-            own.put(connector.id(), Grid.own(connector));
-        }
-        return new Catalogue(own);
+        return STANDARD.with(job.connectors());
     }
 
     /** The connector with this id, or empty when the catalogue has none. */
@@ -52,6 +48,19 @@ public final class Catalogue {
     /** The connector of an end, or empty for bare leads and unknown ids. */
     public Optional<ConnectorType> of(End end) {
         return find(end.connector());
+    }
+
+    /** A connector of this family, whichever gender there is. */
+    public Optional<ConnectorType> family(String family) {
+        return find(family + "-plug").or(() -> find(family + "-socket"))
+                .or(() -> find(family).filter(t -> t.family().equals(family)));
+    }
+
+    /** This catalogue with more connectors, which win over those of the same id. */
+    public Catalogue with(List<OwnConnector> more) {
+        Map<String, ConnectorType> all = new LinkedHashMap<>(own);
+        more.forEach(c -> all.put(c.id(), Grid.own(c)));
+        return new Catalogue(all);
     }
 
     /** Every connector worth choosing from, family by family. */

@@ -37,6 +37,10 @@ public final class ColourCode {
 
     /** Name in words, such as "white with orange"; numbers of grey ribbon become "wire 7". */
     public static String words(String code) {
+        int again = code.indexOf('.');
+        if (again > 0) {
+            return words(code.substring(0, again)) + ", number " + code.substring(again + 1);
+        }
         if (code.equals("GNYE")) {
             return "green and yellow";
         }
@@ -53,7 +57,8 @@ public final class ColourCode {
         if (code.equals("GNYE")) {
             return List.of(HEX.get("GN"), HEX.get("YE"));
         }
-        return java.util.Arrays.stream(code.split("/")).map(HEX::get).filter(java.util.Objects::nonNull)
+        return java.util.Arrays.stream(code.replaceAll("\\..*", "").split("/")).map(HEX::get)
+                .filter(java.util.Objects::nonNull)
                 .toList();
     }
 

@@ -70,9 +70,19 @@ public record ConnectorType(String id, String title, String family, Gender gende
                 .toList();
     }
 
-    /** Whether this and the other fit into each other: one family, opposite genders. */
+    /** Whether this and the other fit into each other. */
     public boolean matesWith(ConnectorType other) {
-        return gender != Gender.NONE && family.equals(other.family) && gender.opposite() == other.gender;
+        return Mating.fits(this, other);
+    }
+
+    public ConnectorKind kind() {
+        return ConnectorKind.of(family);
+    }
+
+    /** Ways of joining wires to it, the usual one first. */
+    public List<Termination> methods() {
+        return kind().methods().stream().filter(m -> m != Termination.RIBBON || !ribbonOrder.isEmpty())
+                .toList();
     }
 
     /**

@@ -1,6 +1,6 @@
 package wegweiser.core.electrical;
 
-import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableStock;
 
 /** The capacitance of RS-232 lines after TIA-232-F. */
 public final class SerialLine {

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.catalog.Cables;
-import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.catalog.ConnectorType;
@@ -36,7 +36,7 @@ public final class BenchSteps {
         this.job = job;
         this.rightHanded = rightHanded;
         this.catalogue = Catalogue.of(job);
-        this.cable = job.cable().stock().flatMap(Cables::find).orElse(null);
+        this.cable = Cables.of(job).orElse(null);
     }
 
     /** The steps for a right-handed or left-handed person; empty when nothing is planned. */

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import wegweiser.core.catalog.Cables;
-import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.electrical.Copper;
@@ -65,7 +65,7 @@ public final class Materials {
 
     /** Resistance, capacitance and reach of the chosen cable; empty until a cable and a length are chosen. */
     public static List<Figure> electrical(Job job) {
-        CableStock cable = job.cable().stock().flatMap(Cables::find).orElse(null);
+        CableStock cable = Cables.of(job).orElse(null);
         if (cable == null || job.cable().lengthMm().isEmpty()) {
             return List.of();
         }

@@ -7,4 +7,6 @@ public record PinSource(String source, String name, Optional<String> signal, Opt
         Extra extra) {
     /** The name of the source that outranks every printed one. */
     public static final String MEASURED = "measured";
+    /** The name of a person's decision between printed sources. */
+    public static final String DECIDED = "decided";
 }

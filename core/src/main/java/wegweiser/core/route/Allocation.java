@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.catalog.Cables;
-import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
@@ -35,7 +35,7 @@ public final class Allocation {
 
     /** The links with conductors; unchanged when the job has no cable from the catalogue. */
     public static List<Link> of(Job job, List<Link> links) {
-        Optional<CableStock> cable = job.cable().stock().flatMap(Cables::find);
+        Optional<CableStock> cable = Cables.of(job);
         return cable.map(c -> new Allocation(job, c).allocate(links)).orElse(links);
     }
 

@@ -144,7 +144,7 @@ public final class Router {
 
     /** The screen of a screened cable, joined at one end and insulated at the others. */
     private Optional<Link> screen(End end) {
-        boolean screened = job.cable().stock().flatMap(Cables::find).map(c -> c.isScreened()).orElse(false);
+        boolean screened = Cables.of(job).map(c -> c.isScreened()).orElse(false);
         boolean shell = Catalogue.of(job).of(end).map(t -> t.has(Contact.SHELL)).orElse(false);
         Optional<Terminal> at = shell
                 ? Optional.of(end.terminal(Contact.SHELL))

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.catalog.Cables;
-import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.Direction;
@@ -78,7 +78,7 @@ public final class Bench {
     }
 
     public Optional<CableStock> cable() {
-        return job.cable().stock().flatMap(Cables::find);
+        return Cables.of(job);
     }
 
     /** Whether some terminal of the net drives it. */

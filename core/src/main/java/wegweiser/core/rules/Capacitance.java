@@ -2,7 +2,7 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
-import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.electrical.SerialLine;
 
 /** More capacitance on an RS-232 line than TIA-232-F allows, 2500 pF with the receiver. */

@@ -2,7 +2,7 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
-import wegweiser.core.catalog.CableStock;
+import wegweiser.core.model.CableStock;
 
 /** A screened cable whose screen is joined at neither end. */
 final class ScreenFloating implements Rule {

@@ -2,10 +2,11 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.model.End;
 import wegweiser.core.model.PinRow;
-import wegweiser.core.model.PinSource;
-import wegweiser.core.signals.Signals;
+import wegweiser.core.pinout.SourceComparison;
+import wegweiser.core.pinout.Sources;
 import wegweiser.core.words.Words;
 
 /** Two sources name different signals at one contact, and none of them was measured. */
@@ -19,33 +20,39 @@ final class SourcesDisagree implements Rule {
     public List<Finding> check(Bench bench) {
         List<Finding> found = new ArrayList<>();
         for (End end : bench.job().ends()) {
-            for (PinRow row : end.pinout()) {
-                List<String> said = row.sources().stream()
-                        .filter(s -> !s.name().isBlank())
-                        .map(s -> Signals.canonical(s.signal().orElse(s.name())))
-                        .distinct()
-                        .toList();
-                boolean measured = row.sources().stream()
-                        .anyMatch(s -> s.source().equals(PinSource.MEASURED));
-                if (said.size() > 1 && !measured) {
-                    Finding finding = Finding.of(id(), Severity.ERROR, List.of(end.terminal(row.contact())),
-                            end.terminal(row.contact()), Words.list(row.sources().stream()
-                                    .map(s -> Words.say("rule.sources-disagree.says", s.source(), s.name()))
-                                    .toList()));
-                    String first = said.getFirst();
-                    found.add(
-                            finding.withFix(new Fix(Words.say("fix.take", first), job -> job.withEnd(decided(
-                                    job.end(end.name()).orElseThrow(), row, first)))));
-                }
+            SourceComparison comparison = SourceComparison.of(end, bench.connector(end.name()));
+            List<String> open = comparison.rows().stream()
+                    .filter(r -> r.agreement() == SourceComparison.Agreement.SUBSTANCE)
+                    .map(SourceComparison.Row::contact).toList();
+            Optional<SourceComparison.Relation> relation = open.isEmpty()
+                    ? Optional.empty()
+                    : comparison.relations().stream().findFirst();
+            if (relation.isPresent()) {
+                found.add(renumbered(end, open, relation.get()));
+            } else {
+                open.forEach(contact -> found.add(single(end, end.row(contact).orElseThrow())));
             }
         }
         return found;
     }
 
-    private static End decided(End end, PinRow row, String signal) {
-        List<PinSource> kept = row.sources().stream()
-                .filter(s -> Signals.canonical(s.signal().orElse(s.name())).equals(signal))
-                .toList();
-        return end.withRow(row.withSignal(signal).withSources(kept));
+    private Finding renumbered(End end, List<String> open, SourceComparison.Relation relation) {
+        return new Finding(id(), Severity.ERROR, open.stream().map(end::terminal).toList(),
+                Words.say("rule.sources-disagree.numbering", end.name(), relation.words()),
+                Words.say("rule.sources-disagree.numbering.remedy", relation.than()), Optional.empty())
+                .withFix(
+                        new Fix(Words.say("fix.renumber", relation.source()),
+                                job -> job.withEnd(Sources.renumber(
+                                        job.end(end.name()).orElseThrow(), relation.source(),
+                                        relation.meant()))));
+    }
+
+    private Finding single(End end, PinRow row) {
+        Finding finding = Finding.of(id(), Severity.ERROR, List.of(end.terminal(row.contact())),
+                end.terminal(row.contact()), Words.list(row.sources().stream()
+                        .map(s -> Words.say("rule.sources-disagree.says", s.source(), s.name())).toList()));
+        String first = row.sources().getFirst().source();
+        return finding.withFix(new Fix(Words.say("fix.take", Sources.signal(row.sources().getFirst())),
+                job -> job.withEnd(Sources.decide(job.end(end.name()).orElseThrow(), row.contact(), first))));
     }
 }

@@ -39,6 +39,11 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
                 guess.isPresent());
     }
 
+    /** The direction that a device of some role gives to a signal, as far as the name tells. */
+    public static Optional<Direction> direction(Optional<Role> role, String signal) {
+        return guess(role, signal);
+    }
+
     /**
      * A direction from the name, as a terminal-like device would use it, or reversed for a modem-like one, whose
      * lines keep the terminal's names.
@@ -50,11 +55,17 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
         if (signal.equals("SHIELD")) {
             return Optional.of(Direction.SHIELD);
         }
+        if (signal.equals("CHASSIS")) {
+            return Optional.of(Direction.GROUND);
+        }
+        if (signal.equals("NC")) {
+            return Optional.of(Direction.UNUSED);
+        }
         if (Signals.isSerial(signal)) {
             boolean drives = Signals.terminalDrives(signal) != role.map(r -> r == Role.MODEM).orElse(false);
             return Optional.of(drives ? Direction.OUT : Direction.IN);
         }
-        if (signal.equals("VBUS") || signal.equals("V+")) {
+        if (Signals.isSupply(signal)) {
             return role.map(r -> r == Role.HOST
                     ? Direction.SUPPLY_OUT
                     : r == Role.PERIPHERAL ? Direction.SUPPLY_IN : null);

@@ -1,6 +1,8 @@
 package wegweiser.core.wiring;
 
 import java.util.List;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.data.Entry;
 
 /**
  * A wiring with a name.
@@ -15,8 +17,17 @@ public record NamedWiring(String id, String fromFamily, String toFamily, String 
         return fromFamily.equals(toFamily) && wiring.equals(wiring.inverse());
     }
 
-    /** Every named wiring. */
-    public static List<NamedWiring> all() {
-        return NamedWirings.ALL;
+    /** The named wirings that come with the program. */
+    public static List<NamedWiring> standard() {
+        return NamedWirings.STANDARD;
+    }
+
+    /**
+     * Reads a named wiring from a table.
+     *
+     * @throws Entry.Senseless when a connector or a contact is unknown
+     */
+    public static NamedWiring of(Entry entry, Catalogue catalogue) {
+        return NamedWirings.of(entry, catalogue);
     }
 }

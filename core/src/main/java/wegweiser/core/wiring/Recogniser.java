@@ -18,7 +18,7 @@ public final class Recogniser {
      */
     public static List<Candidate> candidates(String nearFamily, String farFamily) {
         List<Candidate> found = new ArrayList<>();
-        for (NamedWiring named : NamedWiring.all()) {
+        for (NamedWiring named : NamedWiring.standard()) {
             if (named.fromFamily().equals(nearFamily) && named.toFamily().equals(farFamily)) {
                 found.add(new Candidate(named, named.wiring(), false));
             }

@@ -9,7 +9,7 @@ import java.util.SplittableRandom;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.Samples;
-import wegweiser.core.catalog.NamedPinouts;
+import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
@@ -332,7 +332,7 @@ class RulesTest {
             List<End> ends = new ArrayList<>();
             for (End end : job.ends()) {
                 String pinout = random.nextBoolean() ? "rs232-9-terminal" : "rs232-9-modem";
-                ends.add(end.withPinout(NamedPinouts.find(pinout).orElseThrow().rows()));
+                ends.add(end.withPinout(NamedPinout.find(pinout).orElseThrow().rows()));
             }
             job = job.withEnds(ends).withCable(CableUse.of(cables.get(k % 3), 1000 * random.nextInt(1, 40)));
             for (Finding finding : Rules.check(job)) {

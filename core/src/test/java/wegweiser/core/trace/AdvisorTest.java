@@ -56,7 +56,7 @@ class AdvisorTest {
 
     @Test
     void everyNamedNineWayWiringIsIdentifiedWithTwoProbesInFarFewerTouchesThanThereArePairs() {
-        List<NamedWiring> nine = NamedWiring.all().stream()
+        List<NamedWiring> nine = NamedWiring.standard().stream()
                 .filter(w -> w.fromFamily().equals("dsub-9") && w.toFamily().equals("dsub-9")).toList();
         assertThat(nine).hasSizeGreaterThan(4);
         for (NamedWiring wiring : nine) {

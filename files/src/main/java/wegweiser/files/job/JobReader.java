@@ -12,7 +12,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.BiFunction;
+import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.data.Entry;
+import wegweiser.core.library.Library;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
@@ -33,6 +37,7 @@ import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.model.Waiver;
+import wegweiser.files.json.Place;
 
 /** Turns a checked JSON document into a job, and says in plain words what the schema cannot. */
 final class JobReader {
@@ -121,9 +126,17 @@ final class JobReader {
 
     private static CableUse cable(JsonNode node) {
         return node.isObject()
-                ? new CableUse(text(node, "stock"), number(node, "lengthMm"),
-                        extra(node, "stock", "lengthMm"))
+                ? new CableUse(text(node, "stock"), number(node, "lengthMm"), ownCable(node.path("own")),
+                        extra(node, "stock", "lengthMm", "own"))
                 : CableUse.NONE;
+    }
+
+    private static Optional<CableStock> ownCable(JsonNode node) {
+        try {
+            return node.isObject() ? Optional.of(Cables.of(new Entry(node, "cable.own"))) : Optional.empty();
+        } catch (Entry.Senseless e) {
+            throw new Senseless(new Place(e.place()), e.getMessage());
+        }
     }
 
     private Link link(JsonNode node, Place place) {
@@ -191,23 +204,13 @@ final class JobReader {
     }
 
     private OwnConnector connector(JsonNode node, Place place) {
-        List<List<String>> rows = list(node, "rows", place, (row, _) -> {
-            List<String> ids = new ArrayList<>();
-            row.forEach(id -> ids.add(id.asText()));
-            return ids;
-        });
-        Set<String> seen = new HashSet<>();
-        for (List<String> row : rows) {
-            for (String id : row) {
-                if (!id.isEmpty() && !seen.add(id)) {
-                    throw new Senseless(place.member("rows"), "has the contact “" + id + "” twice");
-                }
-            }
+        try {
+            OwnConnector read = Library.connector(new Entry(node, place.path()));
+            return new OwnConnector(read.id(), read.title(), read.rows(), read.pitchMm(), read.shell(),
+                    extra(node, "id", "title", "rows", "pitchMm", "shell"));
+        } catch (Entry.Senseless e) {
+            throw new Senseless(new Place(e.place()), e.getMessage());
         }
-        return new OwnConnector(node.get("id").asText(), node.path("title").asText(node.get("id").asText()),
-                rows,
-                node.path("pitchMm").asDouble(2.54), node.path("shell").asBoolean(false),
-                extra(node, "id", "title", "rows", "pitchMm", "shell"));
     }
 
     private Waiver waiver(JsonNode node, Place place) {

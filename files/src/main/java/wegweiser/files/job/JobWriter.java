@@ -22,6 +22,7 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Waiver;
+import wegweiser.files.library.LibraryJson;
 
 /** Turns a job into JSON: known members in a fixed order, unknown ones after them. */
 final class JobWriter {
@@ -41,6 +42,7 @@ final class JobWriter {
             ObjectNode cable = node.putObject("cable");
             put(cable, "stock", job.cable().stock());
             put(cable, "lengthMm", job.cable().lengthMm());
+            job.cable().own().ifPresent(own -> cable.set("own", MAPPER.valueToTree(LibraryJson.cable(own))));
             extra(cable, job.cable().extra());
         }
         node.set("links", array(job.links(), JobWriter::link));

@@ -59,7 +59,7 @@ public record SheetContent(String title, String label, String cable, String verd
     }
 
     private static String cable(Job job) {
-        String stock = job.cable().stock().map(id -> Cables.find(id).map(c -> c.title()).orElse(id))
+        String stock = Cables.of(job).map(c -> c.title()).or(job.cable()::stock)
                 .orElse("");
         String length = job.cable().lengthMm().isPresent()
                 ? Words.number(job.cable().lengthMm().getAsDouble() / 1000) + " m"

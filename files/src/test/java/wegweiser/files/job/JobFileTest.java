@@ -1,5 +1,7 @@
 package wegweiser.files.job;
 
+import wegweiser.files.json.SchemaCheck;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;

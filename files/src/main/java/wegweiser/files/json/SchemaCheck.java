@@ -1,4 +1,4 @@
-package wegweiser.files.job;
+package wegweiser.files.json;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeType;
@@ -12,17 +12,17 @@ import java.util.regex.Pattern;
  * type, enum, const, required, properties, items, minItems, maxItems, minLength, pattern, minimum and $ref into
  * $defs. Stops at the first violation and says it in plain words. O(document x depth of the schema).
  */
-final class SchemaCheck {
+public final class SchemaCheck {
     private final JsonNode root;
 
-    SchemaCheck(JsonNode schema) {
+    public SchemaCheck(JsonNode schema) {
         this.root = schema;
     }
 
     /** What is wrong, and where. */
-    record Violation(Place place, String reason) {}
+    public record Violation(Place place, String reason) {}
 
-    Optional<Violation> check(JsonNode document) {
+    public Optional<Violation> check(JsonNode document) {
         return Optional.ofNullable(check(root, document, Place.ROOT));
     }
 

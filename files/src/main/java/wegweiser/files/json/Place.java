@@ -1,4 +1,4 @@
-package wegweiser.files.job;
+package wegweiser.files.json;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonParser;
@@ -14,16 +14,16 @@ public record Place(String path) {
     /** The file as a whole. */
     public static final Place ROOT = new Place("");
 
-    Place member(String name) {
+    public Place member(String name) {
         return new Place(path.isEmpty() ? name : path + "." + name);
     }
 
-    Place element(int i) {
+    public Place element(int i) {
         return new Place(path + "[" + i + "]");
     }
 
     /** The line in which this place, or the nearest place around it that exists, begins; 1 for the whole file. */
-    int line(String text) {
+    public int line(String text) {
         int best = 1;
         int longest = -1;
         try (JsonParser parser = new JsonFactory().createParser(text)) {

@@ -1,0 +1,50 @@
+package wegweiser.core.catalog;
+
+import java.util.List;
+
+/** The kinds of connector, each with the ways in which wires are commonly joined to it, the usual one first. */
+public enum ConnectorKind {
+    DSUB("dsub", Termination.SOLDER_CUP, Termination.CRIMP, Termination.RIBBON), BOX_HEADER("box-header",
+            Termination.RIBBON), MODULAR("modular", Termination.MODULAR), JACK("jack",
+                    Termination.JACK_SOLDER), PHONO("phono", Termination.JACK_SOLDER), XLR("xlr",
+                            Termination.SOLDER_CUP), USB("usb", Termination.SOLDER_CUP), M12("m12-a",
+                                    Termination.CIRCULAR_DISPLACEMENT, Termination.SCREW,
+                                    Termination.SOLDER_CUP), M8("m8", Termination.CIRCULAR_DISPLACEMENT,
+                                            Termination.SOLDER_CUP), VEHICLE("vehicle", Termination.CRIMP,
+                                                    Termination.SOLDER_CUP), ROW("row",
+                                                            Termination.CRIMP), TERMINAL("terminal",
+                                                                    Termination.SCREW), CIRCULAR("circular",
+                                                                            Termination.SOLDER_CUP,
+                                                                            Termination.CRIMP), OWN("",
+                                                                                    Termination.SOLDER_CUP,
+                                                                                    Termination.CRIMP);
+
+    private final String stem;
+    private final List<Termination> methods;
+
+    ConnectorKind(String stem, Termination... methods) {
+        this.stem = stem;
+        this.methods = List.of(methods);
+    }
+
+    /** How the ids of this kind begin; empty for a person's own connectors. */
+    public String stem() {
+        return stem;
+    }
+
+    /** Termination methods, the usual one first. */
+    public List<Termination> methods() {
+        return methods;
+    }
+
+    /** The kind of a family id, such as {@code dsub-9}. */
+    public static ConnectorKind of(String family) {
+        for (ConnectorKind kind : values()) {
+            if (kind != OWN && (family.equals(kind.stem) || family.startsWith(kind.stem + "-")
+                    || kind == USB && family.startsWith("usb3-"))) {
+                return kind;
+            }
+        }
+        return OWN;
+    }
+}

@@ -1,0 +1,48 @@
+package wegweiser.core.model;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * A kind of cable, or one particular piece of it.
+ *
+ * @param conductors colour codes, or numbers for grey ribbon, in the order of the cable
+ * @param awg gauge of the conductors, or of the thinner ones where they differ
+ * @param thick the conductors that are thicker, and {@code thickAwg} their gauge
+ * @param pairs conductors twisted together
+ * @param screen words for the screen, empty when there is none
+ * @param pfPerMetre capacitance in pF/m, 0 when unknown
+ * @param diameterMm outer diameter in mm; for flat cable the width
+ * @param stranded whether the conductors are stranded
+ * @param flat whether the conductors lie side by side and keep their order
+ * @param coloursUncertain whether the colours differ from maker to maker
+ * @param lengthMm how much of it there is, in mm, for a piece that is left over
+ */
+public record CableStock(String id, String title, List<String> conductors, int awg, List<String> thick,
+        int thickAwg, List<List<String>> pairs, String screen, double pfPerMetre, double diameterMm,
+        boolean stranded, boolean flat, boolean coloursUncertain, OptionalDouble lengthMm, String note) {
+    public CableStock {
+        conductors = List.copyOf(conductors);
+        thick = List.copyOf(thick);
+        pairs = pairs.stream().map(List::copyOf).toList();
+    }
+
+    public boolean isScreened() {
+        return !screen.isEmpty();
+    }
+
+    /** The gauge of one conductor, as an AWG number. */
+    public int awgOf(String conductor) {
+        return thick.contains(conductor) ? thickAwg : awg;
+    }
+
+    /** The conductor twisted with the given one, if any. */
+    public Optional<String> partner(String conductor) {
+        return pairs.stream()
+                .filter(p -> p.contains(conductor))
+                .flatMap(List::stream)
+                .filter(c -> !c.equals(conductor))
+                .findFirst();
+    }
+}

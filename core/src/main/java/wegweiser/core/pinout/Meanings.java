@@ -1,0 +1,138 @@
+package wegweiser.core.pinout;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.Extra;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.signals.Signals;
+
+/** What the words beside a contact say: a name, a direction, a level, a voltage. */
+final class Meanings {
+    private static final Map<String, Direction> DIRECTIONS = Map.ofEntries(Map.entry("in", Direction.IN),
+            Map.entry("input", Direction.IN), Map.entry("i", Direction.IN),
+            Map.entry("eingang", Direction.IN),
+            Map.entry("ein", Direction.IN), Map.entry("\u2190", Direction.IN), Map.entry("<", Direction.IN),
+            Map.entry("out", Direction.OUT), Map.entry("output", Direction.OUT),
+            Map.entry("o", Direction.OUT),
+            Map.entry("ausgang", Direction.OUT), Map.entry("aus", Direction.OUT),
+            Map.entry("\u2192", Direction.OUT),
+            Map.entry(">", Direction.OUT), Map.entry("i/o", Direction.BOTH), Map.entry("io", Direction.BOTH),
+            Map.entry("in/out", Direction.BOTH), Map.entry("bidirectional", Direction.BOTH),
+            Map.entry("bidirektional", Direction.BOTH), Map.entry("bidir", Direction.BOTH),
+            Map.entry("both", Direction.BOTH), Map.entry("\u2194", Direction.BOTH),
+            Map.entry("e/a", Direction.BOTH),
+            Map.entry("supply out", Direction.SUPPLY_OUT), Map.entry("supply-out", Direction.SUPPLY_OUT),
+            Map.entry("power out", Direction.SUPPLY_OUT), Map.entry("supply in", Direction.SUPPLY_IN),
+            Map.entry("supply-in", Direction.SUPPLY_IN), Map.entry("power in", Direction.SUPPLY_IN),
+            Map.entry("unused", Direction.UNUSED), Map.entry("ground", Direction.GROUND),
+            Map.entry("shield", Direction.SHIELD));
+    private static final Map<String, String> LEVELS = Map.ofEntries(Map.entry("rs232", "rs232"),
+            Map.entry("rs-232", "rs232"), Map.entry("v.24", "rs232"), Map.entry("v.28", "rs232"),
+            Map.entry("eia-232", "rs232"), Map.entry("ttl", "ttl-5v"), Map.entry("5 v ttl", "ttl-5v"),
+            Map.entry("5v ttl", "ttl-5v"), Map.entry("ttl-5v", "ttl-5v"), Map.entry("lvttl", "cmos-3v3"),
+            Map.entry("3.3 v", "cmos-3v3"), Map.entry("3.3v", "cmos-3v3"), Map.entry("3v3", "cmos-3v3"),
+            Map.entry("cmos-3v3", "cmos-3v3"), Map.entry("rs422", "rs422"), Map.entry("rs-422", "rs422"),
+            Map.entry("rs485", "rs485"), Map.entry("rs-485", "rs485"),
+            Map.entry("open collector", "open-collector"),
+            Map.entry("open drain", "open-drain"), Map.entry("open-collector", "open-collector"),
+            Map.entry("open-drain", "open-drain"), Map.entry("usb2", "usb2"), Map.entry("can", "can"));
+    private static final Pattern VOLTS = Pattern.compile(
+            "([+-]?\\d{1,2}(?:[.,]\\d+)?)\\s*V(?:DC|olts?)?\\b|\\b(\\d)V(\\d)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern BRACKETS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
+
+    private Meanings() {}
+
+    static Optional<Direction> direction(String text) {
+        return Optional.ofNullable(DIRECTIONS.get(text.strip().toLowerCase(Locale.ROOT)));
+    }
+
+    static Optional<String> level(String text) {
+        return Optional.ofNullable(LEVELS.get(text.strip().toLowerCase(Locale.ROOT)));
+    }
+
+    static OptionalDouble volts(String text) {
+        Matcher found = VOLTS.matcher(text);
+        if (!found.find()) {
+            return OptionalDouble.empty();
+        }
+        String number = found.group(1) != null ? found.group(1) : found.group(2) + "." + found.group(3);
+        return OptionalDouble.of(Math.abs(Double.parseDouble(number.replace(',', '.').replace("+", ""))));
+    }
+
+    /** The row that a contact and the words after it make. */
+    static PinRow row(String contact, String words) {
+        String rest = words.strip();
+        Optional<Direction> direction = Optional.empty();
+        Optional<String> level = Optional.empty();
+        OptionalDouble volts = volts(rest);
+        Matcher bracket = BRACKETS.matcher(rest);
+        String bracketed = "";
+        while (bracket.find()) {
+            for (String word : bracket.group(1).split("[,;]")) {
+                direction = direction.or(() -> direction(word));
+                level = level.or(() -> level(word));
+            }
+            bracketed = bracketed.isEmpty() ? bracket.group(1).strip() : bracketed;
+        }
+        rest = BRACKETS.matcher(rest).replaceAll(" ").strip();
+        List<String> tokens = List.of(rest.split("\\s+"));
+        if (direction.isEmpty() && tokens.size() > 1) {
+            Optional<Direction> last = direction(tokens.getLast());
+            Optional<Direction> first = direction(tokens.getFirst());
+            if (last.isPresent()
+                    && (!Signals.isKnown(rest) || !Character.isLetter(tokens.getLast().charAt(0)))) {
+                direction = last;
+                rest = rest.substring(0, rest.lastIndexOf(tokens.getLast())).strip();
+            } else if (first.isPresent()
+                    && (!Signals.isKnown(rest) || !Character.isLetter(tokens.getFirst().charAt(0)))) {
+                direction = first;
+                rest = rest.substring(tokens.getFirst().length()).strip();
+            }
+        }
+        String name = name(rest.replaceAll("[\u2190\u2192\u2194]", " ").strip());
+        if (name.isEmpty() || !Signals.isKnown(name) && Signals.isKnown(bracketed)) {
+            name = bracketed;
+        }
+        return row(contact, name, direction, level, volts);
+    }
+
+    static PinRow row(String contact, String name, Optional<Direction> direction, Optional<String> level,
+            OptionalDouble volts) {
+        String signal = Signals.canonical(name);
+        boolean supply = signal.equals("V+") || signal.equals("VBUS") || signal.equals("BATTERY");
+        boolean idle = signal.equals("NC");
+        return new PinRow(contact, name.isEmpty() ? Optional.empty() : Optional.of(name),
+                signal.isEmpty() ? Optional.empty() : Optional.of(signal),
+                idle ? Optional.of(Direction.UNUSED) : direction, level,
+                supply ? volts : OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), List.of(),
+                Extra.NONE);
+    }
+
+    /** The part of a description that is the name: all of it, or its beginning as far as it is a known spelling. */
+    private static String name(String text) {
+        String bare = text.replaceAll("^[\\s:=.,/|-]+(?=[^\\s:=.,/|-]{1})", "").replaceAll("[\\s:;,.=|]+$",
+                "");
+        if (Signals.isKnown(bare)) {
+            return bare;
+        }
+        String head = bare.split("\\s+[-:=]\\s+|\\s{2,}|\t|[,;]", 2)[0].strip();
+        if (Signals.isKnown(head)) {
+            return head;
+        }
+        String[] words = head.split("\\s+");
+        for (int n = Math.min(4, words.length - 1); n >= 1; n--) {
+            String begin = String.join(" ", List.of(words).subList(0, n));
+            if (Signals.isKnown(begin)) {
+                return begin;
+            }
+        }
+        return words.length <= 3 ? head : words[0];
+    }
+}

@@ -1,0 +1,70 @@
+package wegweiser.core.port;
+
+import java.util.Optional;
+import wegweiser.core.model.Extra;
+import wegweiser.core.model.PortReading;
+
+/**
+ * What can be measured at a contact of a port: with seconds that it takes and whether the device has power.
+ */
+public enum PortMeasure {
+    /** Whether the contact is joined to the metal shell, unpowered. */
+    SHELL(false, 3),
+    /** Resistance to ground, unpowered. */
+    OHMS(false, 4),
+    /** Voltage to ground, powered and at rest. */
+    VOLTS(true, 4),
+    /** Voltage to ground with 4.7 kilohm from the contact to ground, powered and at rest. */
+    LOADED(true, 9),
+    /** Whether the voltage moves while the device sends. */
+    SENDING(true, 8);
+
+    /** The ohms that stand for a reading beyond the meter's range. */
+    public static final double BEYOND_OHMS = 1e8;
+    /** What switching the device on or off costs, in seconds. */
+    public static final double SWITCH_SECONDS = 20;
+
+    private final boolean powered;
+    private final double seconds;
+
+    PortMeasure(boolean powered, double seconds) {
+        this.powered = powered;
+        this.seconds = seconds;
+    }
+
+    public boolean powered() {
+        return powered;
+    }
+
+    public double seconds() {
+        return seconds;
+    }
+
+    /** A reading of this kind, as it is kept in the job. */
+    public PortReading reading(String contact, double value) {
+        return switch (this) {
+            case SHELL ->
+                new PortReading(contact, "shell", "continuity", value, Optional.of("unpowered"), Extra.NONE);
+            case OHMS ->
+                new PortReading(contact, "ground", "ohms", value, Optional.of("unpowered"), Extra.NONE);
+            case VOLTS -> new PortReading(contact, "ground", "volts", value, Optional.of("idle"), Extra.NONE);
+            case LOADED ->
+                new PortReading(contact, "ground", "volts-loaded", value, Optional.of("idle"), Extra.NONE);
+            case SENDING ->
+                new PortReading(contact, "ground", "movement", value, Optional.of("sending"), Extra.NONE);
+        };
+    }
+
+    /** Which kind a reading of the job is; empty for kinds that say nothing about what a contact is. */
+    public static Optional<PortMeasure> of(PortReading reading) {
+        return switch (reading.mode()) {
+            case "continuity" -> Optional.of(SHELL).filter(_ -> reading.against().equals("shell"));
+            case "ohms" -> Optional.of(OHMS);
+            case "volts" ->
+                Optional.of(reading.when().filter("sending"::equals).isPresent() ? SENDING : VOLTS);
+            case "volts-loaded" -> Optional.of(LOADED);
+            case "movement" -> Optional.of(SENDING);
+            default -> Optional.empty();
+        };
+    }
+}

@@ -1,0 +1,45 @@
+package wegweiser.core.signals;
+
+import java.util.Optional;
+import java.util.Set;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Role;
+import wegweiser.core.words.Words;
+
+/** Names that manuals are known to use in two ways. */
+public final class Ambiguity {
+    private static final Set<String> BUS_LETTERS = Set.of("A", "B");
+    private static final Set<String> FROM_WHERE = Set.of("IN", "OUT", "INPUT", "OUTPUT", "EINGANG",
+            "AUSGANG");
+
+    private Ambiguity() {}
+
+    /** Why the name of a row does not say what its contact does, in one sentence; empty when it does. */
+    public static Optional<String> of(End end, PinRow row) {
+        String printed = row.name().or(row::signal).orElse("");
+        String signal = Signals.canonical(row.signal().or(row::name).orElse(""));
+        if (row.direction().isPresent() && row.direction().get() != Direction.BOTH
+                && !BUS_LETTERS.contains(signal)) {
+            return Optional.empty();
+        }
+        if (Signals.isSerial(signal)) {
+            return end.role().isEmpty() || end.role().get() == Role.PERIPHERAL
+                    || end.role().get() == Role.HOST
+                            ? Optional.of(Words.say("ambiguous.no-role", printed))
+                            : end.role().get() == Role.MODEM
+                                    ? Optional.of(Words.say("ambiguous.modem", printed,
+                                            Words.say(Signals.terminalDrives(signal)
+                                                    ? "ambiguous.input"
+                                                    : "ambiguous.output")))
+                                    : Optional.empty();
+        }
+        if (BUS_LETTERS.contains(signal)) {
+            return Optional.of(Words.say("ambiguous.letters"));
+        }
+        return FROM_WHERE.contains(signal)
+                ? Optional.of(Words.say("ambiguous.from-where", printed))
+                : Optional.empty();
+    }
+}

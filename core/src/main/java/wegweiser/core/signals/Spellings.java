@@ -1,0 +1,77 @@
+package wegweiser.core.signals;
+
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import wegweiser.core.data.Data;
+
+/** Which canonical signal a printed name stands for. Looking one up costs a few hash probes. */
+final class Spellings {
+    private static final Map<String, String> CANONICAL = read();
+
+    private Spellings() {}
+
+    private static Map<String, String> read() {
+        Map<String, String> found = new HashMap<>();
+        for (String line : Data.lines("signals.txt")) {
+            int equals = line.indexOf(" = ");
+            String canonical = line.substring(0, equals);
+            for (String spelling : line.substring(equals + 3).split(",")) {
+                String before = found.put(key(spelling), canonical);
+                if (before != null && !before.equals(canonical)) {
+                    throw new IllegalStateException(
+                            spelling.strip() + " is spelt for both " + before + " and " + canonical);
+                }
+            }
+        }
+        return Map.copyOf(found);
+    }
+
+    /** How many different spellings are known. */
+    static int count() {
+        return CANONICAL.size();
+    }
+
+    /** The canonical name, or empty when the spelling is not known. */
+    static Optional<String> canonical(String printed) {
+        String text = printed.strip();
+        Optional<String> found = known(text);
+        if (found.isEmpty()) {
+            found = known(withoutLowMark(text));
+        }
+        if (found.isEmpty()) {
+            String stem = text.replaceAll("[ _#-]?\\d{1,2}$", "");
+            found = stem.length() >= 2 ? known(stem).or(() -> known(withoutLowMark(stem))) : found;
+        }
+        return found;
+    }
+
+    private static Optional<String> known(String text) {
+        return Optional.ofNullable(CANONICAL.get(key(text)));
+    }
+
+    /** The name without the marks that manuals put on lines that are active when low. */
+    private static String withoutLowMark(String text) {
+        String bare = text.replaceAll("^[/~!*#\\\\]+|[#*\\\\]+$", "").replaceAll("(?i)_n$", "");
+        return bare.length() > 2 && bare.charAt(0) == 'n' && Character.isUpperCase(bare.charAt(1))
+                ? bare.substring(1)
+                : bare;
+    }
+
+    /** Capitals, without the characters that make no difference; a sign at the beginning or end stays. */
+    private static String key(String text) {
+        String upper = text.strip().toUpperCase(Locale.ROOT).replace('−', '-').replace('–', '-').replace("×",
+                "X");
+        StringBuilder key = new StringBuilder();
+        for (int i = 0; i < upper.length(); i++) {
+            char c = upper.charAt(i);
+            boolean sign = c == '+' || c == '-';
+            boolean inner = i > 0 && i < upper.length() - 1;
+            if (Character.isLetterOrDigit(c) || c == '+' || sign && !inner) {
+                key.append(c);
+            }
+        }
+        return key.toString();
+    }
+}

@@ -1,0 +1,105 @@
+package wegweiser.files.library;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import wegweiser.core.data.Entry;
+import wegweiser.core.library.Library;
+import wegweiser.files.job.AtomicFile;
+import wegweiser.files.job.BadFile;
+import wegweiser.files.json.Document;
+import wegweiser.files.json.Place;
+import wegweiser.files.json.SchemaCheck;
+
+/**
+ * A folder of library files. Files are read in the order of their names; one that cannot be used is refused as a
+ * whole, with the place and the reason, and the rest still loads.
+ */
+public record LibraryFolder(Path folder) {
+    private static final SchemaCheck SCHEMA = new SchemaCheck(schema());
+
+    /**
+     * What was read.
+     *
+     * @param refused one plain sentence for each file that cannot be used
+     */
+    public record Loaded(Library library, List<String> refused) {}
+
+    static JsonNode schema() {
+        return Document.schema(LibraryFolder.class, "library.schema.json");
+    }
+
+    /** Reads every file of the folder; a folder that does not exist is an empty one. */
+    public Loaded load() {
+        Library library = Library.NONE;
+        List<String> refused = new ArrayList<>();
+        for (Path file : files(refused)) {
+            try {
+                library = read(file, library);
+            } catch (BadFile e) {
+                refused.add(e.getMessage());
+            }
+        }
+        return new Loaded(library, refused);
+    }
+
+    private List<Path> files(List<String> refused) {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(f -> f.getFileName().toString().endsWith(".json")).sorted().toList();
+        } catch (IOException e) {
+            refused.add(folder.getFileName() + ": the folder cannot be read.");
+            return List.of();
+        }
+    }
+
+    /**
+     * What a file adds to a library.
+     *
+     * @throws BadFile with one plain sentence when the file cannot be used
+     */
+    public static Library read(Path file, Library before) throws BadFile {
+        Document document = Document.parse(Document.textOf(file), file.getFileName().toString());
+        if (!document.root().path("format").asText().equals("wegweiser-library")) {
+            throw new BadFile(document.name()
+                    + ": this is not a library file; one begins with \"format\": \"wegweiser-library\".");
+        }
+        document.check(SCHEMA);
+        try {
+            return before.plus(new Entry(document.root(), ""));
+        } catch (Entry.Senseless e) {
+            throw document.bad(new Place(e.place()), e.getMessage());
+        }
+    }
+
+    /**
+     * Writes entries as a file of their own, after checking that they can be read again beside the rest.
+     *
+     * @return the file
+     * @throws BadFile when the entries make no sense or an id is taken
+     */
+    public Path add(Library entries, String name) throws BadFile, IOException {
+        String text = Document.write(LibraryJson.file(entries));
+        Files.createDirectories(folder);
+        Path file = folder.resolve(name + ".json");
+        for (int n = 2; Files.exists(file); n++) {
+            file = folder.resolve(name + "-" + n + ".json");
+        }
+        Document document = Document.parse(text, file.getFileName().toString());
+        document.check(SCHEMA);
+        try {
+            load().library().plus(new Entry(document.root(), ""));
+        } catch (Entry.Senseless e) {
+            throw document.bad(new Place(e.place()), e.getMessage());
+        }
+        AtomicFile.write(file, text.getBytes(StandardCharsets.UTF_8));
+        return file;
+    }
+}

@@ -9,6 +9,7 @@ module wegweiser.files {
     requires org.xerial.sqlitejdbc;
 
     exports wegweiser.files.job;
+    exports wegweiser.files.json;
     exports wegweiser.files.library;
     exports wegweiser.files.log;
     exports wegweiser.files.sheet;

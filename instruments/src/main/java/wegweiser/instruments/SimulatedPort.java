@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.PinRow;
 import wegweiser.core.port.PortClass;
 import wegweiser.core.port.PortMeasure;
 
@@ -43,6 +45,42 @@ public final class SimulatedPort {
             port.logic();
         }
         return port;
+    }
+
+    /** The port of a device with this pinout; contacts that it does not name are open. */
+    public static SimulatedPort of(List<PinRow> pinout, List<String> contacts, long seed) {
+        SimulatedPort port = new SimulatedPort(seed);
+        double swing = port.between(5.2, 9.5);
+        double railOff = Math.pow(10, port.between(2.5, 3.7));
+        for (String id : contacts) {
+            port.contacts.put(id, pinout.stream().filter(r -> r.contact().equals(id)).findFirst()
+                    .map(r -> port.contact(r, swing, railOff))
+                    .orElseGet(() -> port.common(PortClass.OPEN, false, 0)));
+        }
+        return port;
+    }
+
+    private Contact contact(PinRow row, double swing, double railOff) {
+        boolean rs232 = row.level().filter("rs232"::equals).isPresent();
+        double rail = row.level().filter(l -> l.contains("5v")).isPresent() ? 5 : 3.3;
+        boolean data = row.signal().filter(s -> s.equals("TXD") || s.equals("RXD")).isPresent();
+        return switch (row.direction().orElse(Direction.UNUSED)) {
+            case GROUND -> common(PortClass.GROUND, true, 0);
+            case SHIELD -> common(PortClass.SCREEN, true, 0);
+            case SUPPLY_OUT, SUPPLY_IN -> common(PortClass.SUPPLY, false, row.volts().orElse(5));
+            case OUT -> rs232
+                    ? new Contact(data ? PortClass.RS232_TRANSMIT : PortClass.RS232_OUTPUT,
+                            data ? -swing : swing,
+                            between(250, 600), off(), false, data)
+                    : new Contact(data ? PortClass.LOGIC_TRANSMIT : PortClass.LOGIC_OUTPUT, rail,
+                            between(40, 180),
+                            Math.pow(10, between(4.3, 6.4)), false, data);
+            case IN, BOTH -> rs232
+                    ? new Contact(PortClass.RS232_INPUT, between(-0.03, 0.03), between(4300, 6000),
+                            between(4300, 6000), false, false)
+                    : new Contact(PortClass.LOGIC_PULL_UP, rail, 10000, 10000 + railOff, false, false);
+            case UNUSED -> common(PortClass.OPEN, false, 0);
+        };
     }
 
     private void serial() {

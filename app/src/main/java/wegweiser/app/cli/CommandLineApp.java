@@ -9,7 +9,8 @@ import wegweiser.files.job.BadFile;
 /** Wegweiser as a command. */
 @Command(name = "wegweiser", description = "A bench companion for people who build cables.", subcommands = {
         CheckCommand.class, RouteCommand.class, TraceCommand.class, EvidenceCommand.class, ProveCommand.class,
-        MakeCommand.class, ChainCommand.class, SheetCommand.class, LogCommand.class, ReadCommand.class})
+        MakeCommand.class, ChainCommand.class, SheetCommand.class, LogCommand.class, CatalogCommand.class,
+        ReadCommand.class})
 public final class CommandLineApp implements Runnable {
     /** Done and nothing wrong. */
     static final int FINE = 0;

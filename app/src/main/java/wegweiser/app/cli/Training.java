@@ -24,6 +24,7 @@ public final class Training {
                 List.of("trace", job.toString(), "--hidden", job.toString(), "--fixture", "comb", "--json"),
                 List.of("chain", job.toString(), "--json"),
                 List.of("sheet", job.toString(), "-o", sheet.toString()),
+                List.of("catalog", "show", "dsub-9-plug", "--json", "--workshop", folder.toString()),
                 List.of("log", "list", "--workshop", folder.toString()), List.of("check", "none.json"),
                 List.of("nonsense"))) {
             CommandLineApp.run(words.toArray(String[]::new));

@@ -29,7 +29,13 @@ public final class ConnectorFace extends Region {
     private Side side = Side.WIRING;
     private FaceDrawing.Marks marks = FaceDrawing.Marks.NONE;
     private Consumer<String> onContact = _ -> {};
+    private Consumer<String> onHover = _ -> {};
     private Drawing drawing;
+    private double zoom = 1;
+    private double panX;
+    private double panY;
+    private double pressedX;
+    private double pressedY;
 
     public ConnectorFace() {
         getStyleClass().add("connector-face");
@@ -39,6 +45,10 @@ public final class ConnectorFace extends Region {
         widthProperty().addListener(_ -> paint());
         heightProperty().addListener(_ -> paint());
         setMinSize(80, 50);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
     }
 
     /** Shows a connector from a side. */
@@ -59,6 +69,60 @@ public final class ConnectorFace extends Region {
         onContact = action;
     }
 
+    /** What is told which contact the mouse is over; empty when over none. */
+    public void setOnHover(Consumer<String> action) {
+        onHover = action;
+    }
+
+    /** Lets the wheel zoom and dragging move the picture. */
+    public void zoomable() {
+        setOnScroll(e -> {
+            zoomTo(zoom * (e.getDeltaY() > 0 ? 1.25 : 0.8));
+            e.consume();
+        });
+        setOnMousePressed(e -> {
+            pressedX = e.getX() - panX;
+            pressedY = e.getY() - panY;
+        });
+        setOnMouseDragged(e -> {
+            if (zoom > 1) {
+                panX = e.getX() - pressedX;
+                panY = e.getY() - pressedY;
+                group.setTranslateX(panX);
+                group.setTranslateY(panY);
+            }
+        });
+    }
+
+    /** Shows the picture so many times as large as it fits, 1 to 8; at 1 it lies in the middle. */
+    public void zoomTo(double newZoom) {
+        zoom = Math.clamp(newZoom, 1, 8);
+        if (zoom == 1) {
+            panX = 0;
+            panY = 0;
+        }
+        group.setTranslateX(panX);
+        group.setTranslateY(panY);
+        paint();
+    }
+
+    public double zoom() {
+        return zoom;
+    }
+
+    private void near(String contact, boolean on) {
+        List<String> ids = type.filter(t -> t.has(contact)).map(t -> t.neighbours(contact)).orElse(List.of());
+        for (Node node : group.getChildren()) {
+            if (node.getId() != null && ids.contains(node.getId().substring("contact-".length()))) {
+                node.getStyleClass().remove("near");
+                if (on) {
+                    node.getStyleClass().add("near");
+                }
+            }
+        }
+        onHover.accept(on ? contact : "");
+    }
+
     private void paint() {
         group.getChildren().clear();
         drawing = null;
@@ -66,11 +130,15 @@ public final class ConnectorFace extends Region {
             return;
         }
         drawing = FaceDrawing.of(type.get(), side, marks);
-        double scale = Math.min((getWidth() - 4) / drawing.widthMm(), (getHeight() - 4) / drawing.heightMm());
+        double scale = Math.min((getWidth() - 4) / drawing.widthMm(), (getHeight() - 4) / drawing.heightMm())
+                * zoom;
         double dx = getWidth() / 2 - (drawing.leftMm() + drawing.widthMm() / 2) * scale;
         double dy = getHeight() / 2 - (drawing.topMm() + drawing.heightMm() / 2) * scale;
         for (Drawing.Shape shape : drawing.shapes()) {
-            group.getChildren().add(node(shape, scale, dx, dy));
+            // a name that nobody could read is left out until the picture is large enough
+            if (shape.role() != Drawing.Role.NAME || ((Drawing.Label) shape).size() * scale >= 6.5) {
+                group.getChildren().add(node(shape, scale, dx, dy));
+            }
         }
     }
 
@@ -105,6 +173,8 @@ public final class ConnectorFace extends Region {
         if (!shape.id().isEmpty()) {
             node.setOnMouseClicked(_ -> onContact.accept(shape.id()));
             node.setId("contact-" + shape.id());
+            node.setOnMouseEntered(_ -> near(shape.id(), true));
+            node.setOnMouseExited(_ -> near(shape.id(), false));
         }
         return node;
     }

@@ -2,8 +2,10 @@ package wegweiser.app.controls;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -15,6 +17,7 @@ import wegweiser.core.catalog.Outline;
 import wegweiser.core.catalog.Side;
 import wegweiser.core.drawing.FaceDrawing;
 import wegweiser.core.model.End;
+import wegweiser.core.words.Words;
 
 /** A connector's face with its end's name, the switch between the sides, and the side in words. */
 public final class FacePanel extends VBox {
@@ -25,6 +28,7 @@ public final class FacePanel extends VBox {
     private final ToggleButton wiring = new ToggleButton(t("side.wiring.short"));
     private final ConnectorFace face = new ConnectorFace();
     private final Label words = new Label();
+    private final HBox switches = new HBox();
     private Side side = Side.WIRING;
     private Optional<ConnectorType> type = Optional.empty();
     private FaceDrawing.Marks marks = FaceDrawing.Marks.NONE;
@@ -49,7 +53,7 @@ public final class FacePanel extends VBox {
         }
         mating.setOnAction(_ -> look(Side.MATING));
         wiring.setOnAction(_ -> look(Side.WIRING));
-        HBox switches = new HBox(mating, wiring);
+        switches.getChildren().setAll(mating, wiring);
         switches.getStyleClass().add("side-switches");
         HBox title = new HBox(8, name, device);
         title.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
@@ -69,7 +73,43 @@ public final class FacePanel extends VBox {
 
     /** Leaves out the names, for places that show them already. */
     public void bare() {
-        getChildren().removeIf(n -> n != face && n != words && !n.getStyleClass().contains("side-switches"));
+        getChildren().removeIf(n -> n != face);
+        switches.setMinWidth(USE_PREF_SIZE);
+        words.setMinHeight(30);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox line = new HBox(12, switches, words);
+        line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        getChildren().addFirst(line);
+    }
+
+    /** Adds zooming, with buttons for those without a wheel, and a line that tells the neighbours of a contact. */
+    public void zoomable() {
+        face.zoomable();
+        face.setOnHover(this::tell);
+        Button out = new Button("−");
+        Button in = new Button("+");
+        out.setId("zoom-out");
+        in.setId("zoom-in");
+        out.setAccessibleText(t("face.zoom.out"));
+        in.setAccessibleText(t("face.zoom.in"));
+        for (Button button : new Button[]{out, in}) {
+            button.getStyleClass().add("side-switch");
+            button.setFocusTraversable(false);
+            button.setMinWidth(USE_PREF_SIZE);
+        }
+        out.setOnAction(_ -> face.zoomTo(face.zoom() / 1.6));
+        in.setOnAction(_ -> face.zoomTo(face.zoom() * 1.6));
+        switches.getChildren().addAll(out, in);
+    }
+
+    /** Says what a contact is and what lies next to it; nothing for an empty one. */
+    private void tell(String contact) {
+        words.setText(type.filter(c -> c.has(contact)).map(c -> {
+            String name = marks.names().getOrDefault(contact, "");
+            List<String> near = c.neighbours(contact);
+            return (name.isEmpty() ? contact : contact + " " + name) + ". "
+                    + (near.isEmpty() ? t("face.alone") : t("face.near", Words.list(near)));
+        }).or(() -> type.map(c -> words(c, side))).orElse(""));
     }
 
     /** Looks from a side. */

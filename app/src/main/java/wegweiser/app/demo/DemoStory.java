@@ -1,5 +1,6 @@
 package wegweiser.app.demo;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -7,14 +8,18 @@ import java.util.Optional;
 import wegweiser.app.shell.MainWindow;
 import wegweiser.app.shell.Simulation;
 import wegweiser.app.shell.StageId;
+import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
+import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.port.PortAdvisor;
+import wegweiser.core.port.PortBelief;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.TestPlan;
 import wegweiser.core.prove.Verdict;
@@ -25,9 +30,22 @@ import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.Proposal;
+import wegweiser.instruments.SimulatedPort;
 
 /** The demo job taken through its stages by the program's own advice and the simulated meter. */
 public final class DemoStory {
+    private static final String PASTED = """
+            Rear connector of the logger
+            1 - DCD
+            2: RXD (in)
+            3: TXD (out)
+            Sendeanforderung = 7, CTS = 8
+            | 5 | Signal Ground | |
+            10 Ring
+            9  +12 V  power out
+            then to the dome
+            """;
+
     private final MainWindow window;
 
     /** One view to prepare and, when it has a name, to take a picture of. */
@@ -41,6 +59,7 @@ public final class DemoStory {
     public List<Scene> scenes() {
         List<Scene> scenes = new ArrayList<>();
         scenes.add(new Scene("ends", () -> window.go(StageId.ENDS)));
+        ends(scenes);
         scenes.add(new Scene("", () -> {
             window.chooseFixture(Fixture.PROBES);
             window.edit(j -> traced(j, Fixture.PROBES, 6));
@@ -86,6 +105,49 @@ public final class DemoStory {
         scenes.add(new Scene("", () -> window.chooseNight(false)));
         scenes.add(new Scene("finder", window::find));
         return scenes;
+    }
+
+    /** Choosing a connector, pasting a pinout, two drawings that disagree, and an unknown port. */
+    private void ends(List<Scene> scenes) {
+        Path first = window.file();
+        scenes.add(new Scene("ends-gallery", () -> window.ends().gallery("A", "serial nine")));
+        scenes.add(new Scene("ends-paste",
+                () -> window.ends().paste("A", PASTED, "leaflet of the logger, p. 3")));
+        scenes.add(new Scene("", () -> {
+            window.closeOverlay();
+            window.open(first.resolveSibling(DemoWorkshop.SKY_SENSOR + ".wegweiser.json"));
+        }));
+        scenes.add(new Scene("ends-compare", () -> window.ends().compare("B")));
+        scenes.add(new Scene("", () -> {
+            window.closeOverlay();
+            window.edit(j -> measured(j, 17));
+        }));
+        scenes.add(new Scene("ends-detective", () -> window.ends().detective("A")));
+        scenes.add(new Scene("", () -> {
+            window.closeOverlay();
+            window.open(first);
+        }));
+    }
+
+    /** A job after some measurements at the port of its first end, answered by the simulated device. */
+    static Job measured(Job job, int measurements) {
+        Job now = job;
+        List<String> contacts = Catalogue.of(job).of(job.ends().getFirst()).orElseThrow().pinIds();
+        SimulatedPort port = Simulation.port(job, "A", contacts).orElseThrow();
+        boolean powered = false;
+        for (int k = 0; k < measurements; k++) {
+            End end = now.end("A").orElseThrow();
+            Optional<PortAdvisor.Proposal> next = PortAdvisor.next(
+                    PortBelief.of(contacts, end.portReadings()), powered,
+                    (_, _) -> true);
+            if (next.isEmpty()) {
+                break;
+            }
+            powered = next.get().measure().powered();
+            now = now.withEnd(end.withPortReading(next.get().measure().reading(next.get().contact(),
+                    port.measure(next.get().contact(), next.get().measure()))));
+        }
+        return now;
     }
 
     /** Every stage of the open job, as it is. */

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
@@ -15,11 +16,15 @@ import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
+import wegweiser.core.pinout.Sources;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.workshop.Workshop;
 
 /** A made-up volunteer observatory to try everything on. */
 public final class DemoWorkshop {
+    /** The second job of the demo. */
+    public static final String SKY_SENSOR = "sky-sensor-to-mast-logger";
+
     private DemoWorkshop() {}
 
     /** Fills a folder and returns the job to open. */
@@ -28,6 +33,7 @@ public final class DemoWorkshop {
         Files.createDirectories(workshop.jobs());
         Path file = workshop.jobs().resolve("mast-logger-to-dome-computer" + JobFile.ENDING);
         JobFile.write(file, mastLogger());
+        JobFile.write(workshop.jobs().resolve(SKY_SENSOR + JobFile.ENDING), skySensor());
         return file;
     }
 
@@ -50,6 +56,29 @@ public final class DemoWorkshop {
         Job job = Job.of("Mast logger to dome computer", List.of(logger, computer), List.of(), List.of())
                 .withCable(CableUse.of("utp-4x2-24", 1800));
         return job.withExtra(new Extra(Map.of("simulation", simulation)));
+    }
+
+    /**
+     * The sky sensor has an unmarked nine-way port, which the simulation can answer for. Of the mast logger there
+     * are two drawings, the second of which shows the connector from the other side.
+     */
+    public static Job skySensor() {
+        End sensor = End.of("A", "Sky sensor", "dsub-9-socket", List.of()).withPort("dsub-9-plug");
+        End logger = Sources.add(
+                End.of("B", "Mast logger", "dsub-9-socket", List.of()).withPort("dsub-9-plug"),
+                "manual, p. 12", pinout("rs232-9-terminal"));
+        Map<String, String> mirror = Catalogue.standard().find("dsub-9-plug").orElseThrow().mirrorImage();
+        logger = Sources.add(logger, "drawing on the lid", pinout("rs232-9-terminal").stream()
+                .filter(r -> !r.contact().equals("9"))
+                .map(r -> PinRow.of(mirror.get(r.contact()), r.signal().orElseThrow(),
+                        r.direction().orElseThrow(), ""))
+                .toList());
+        Map<String, Object> simulation = Map.of("ports",
+                Map.of("A", Map.of("pinout", "rs232-9-modem", "seed", 5)));
+        return Job
+                .of("Sky sensor to mast logger", List.of(sensor, logger.withRole(Optional.of(Role.TERMINAL))),
+                        List.of(), List.of())
+                .withExtra(new Extra(Map.of("simulation", simulation)));
     }
 
     private static List<PinRow> pinout(String id) {

@@ -2,14 +2,15 @@ package wegweiser.app.ends;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -17,15 +18,18 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import wegweiser.app.controls.FacePanel;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.shell.Overlay;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
-import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.drawing.FaceDrawing;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
+import wegweiser.core.pinout.SourceComparison;
+import wegweiser.core.signals.Ambiguity;
+import wegweiser.core.signals.Pin;
 
 /** One end: device, connector on the cable, face and pinout. */
 final class EndColumn extends VBox {
@@ -34,18 +38,22 @@ final class EndColumn extends VBox {
     private final TextField device = new TextField();
     private final Button connector = new Button();
     private final ChoiceBox<Optional<Role>> role = new ChoiceBox<>();
-    private final MenuButton fill = new MenuButton(t("ends.fill"));
+    private final Overlay overlay;
+    private final EndMenu fill;
     private final Label port = Panels.quiet("");
     private final FacePanel face = new FacePanel();
     private final PinoutTable table;
-    private final VBox chooserPlace = new VBox();
+    private final Label doubts = Panels.quiet("");
+    private final Button confirm = new Button(t("ends.confirm"));
     private final TextField addLead = new TextField();
     private boolean showing;
     private String lit = "";
 
-    EndColumn(Session session, String name) {
+    EndColumn(Session session, Overlay overlay, String name) {
         this.session = session;
+        this.overlay = overlay;
         this.name = name;
+        this.fill = new EndMenu(session, overlay, name);
         this.table = new PinoutTable(session, name, this::light);
         getStyleClass().addAll("sheet", "end-column");
         setId("end-" + name);
@@ -92,12 +100,10 @@ final class EndColumn extends VBox {
         connector.setMinWidth(USE_PREF_SIZE);
         fill.setMinWidth(USE_PREF_SIZE);
         face.bare();
-        face.setMinWidth(166);
-        face.setPrefWidth(240);
-        face.setMaxHeight(330);
-        HBox.setHgrow(table, Priority.ALWAYS);
-        HBox body = new HBox(14, face, table);
-        VBox.setVgrow(body, Priority.ALWAYS);
+        face.zoomable();
+        face.setMinHeight(120);
+        face.setPrefHeight(190);
+        VBox.setVgrow(face, Priority.ALWAYS);
         addLead.setPromptText(t("ends.add-lead"));
         addLead.setId("add-lead-" + name);
         addLead.setOnAction(_ -> {
@@ -108,7 +114,18 @@ final class EndColumn extends VBox {
             }
         });
         addLead.managedProperty().bind(addLead.visibleProperty());
-        getChildren().addAll(first, second, chooserPlace, addLead, body);
+        doubts.setWrapText(true);
+        doubts.getStyleClass().add("doubts");
+        confirm.setId("confirm-" + name);
+        confirm.setMinWidth(USE_PREF_SIZE);
+        confirm.setOnAction(_ -> edit(EndColumn::confirmed));
+        HBox.setHgrow(doubts, Priority.ALWAYS);
+        HBox last = new HBox(8, doubts, confirm);
+        last.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        last.managedProperty().bind(last.visibleProperty());
+        last.visibleProperty().bind(doubts.textProperty().isNotEmpty().or(confirm.visibleProperty()));
+        confirm.managedProperty().bind(confirm.visibleProperty());
+        getChildren().addAll(first, second, addLead, face, table, last);
         setPrefWidth(400);
         setMinWidth(300);
     }
@@ -143,8 +160,15 @@ final class EndColumn extends VBox {
         job.end(name).ifPresent(end -> {
             Optional<ConnectorType> type = Catalogue.of(job).of(end);
             face.show(end, type,
-                    new FaceDrawing.Marks(java.util.Map.of(), lit.isEmpty() ? Set.of() : Set.of(lit)));
+                    new FaceDrawing.Marks(java.util.Map.of(), lit.isEmpty() ? Set.of() : Set.of(lit),
+                            names(end)));
         });
+    }
+
+    private static Map<String, String> names(End end) {
+        Map<String, String> names = new HashMap<>();
+        end.pinout().forEach(row -> names.put(row.contact(), row.label()));
+        return names;
     }
 
     void show(Job job) {
@@ -158,33 +182,65 @@ final class EndColumn extends VBox {
         connector.setText(type.map(ConnectorType::title).orElse(t("ends.leads")) + "  ▾");
         port.setText(end.port().flatMap(Catalogue.of(job)::find).map(p -> t("ends.port", p.title()))
                 .orElse(t("ends.on-cable")));
-        fill.getItems().clear();
-        String family = type.map(ConnectorType::family).orElse("");
-        List<NamedPinout> fitting = NamedPinout.standard().stream()
-                .filter(p -> p.family().equals(family)).toList();
-        fill.setDisable(fitting.isEmpty());
-        for (NamedPinout pinout : fitting) {
-            MenuItem item = new MenuItem(pinout.title());
-            item.setOnAction(_ -> edit(e -> e.withPinout(pinout.rows())));
-            fill.getItems().add(item);
-        }
+        fill.show(job, end, type);
+        doubts(end);
         addLead.setVisible(type.isEmpty());
         face(job);
         table.show(job, end, type);
         showing = false;
     }
 
-    /** Opens the list of connectors below the button; choosing one closes it. */
-    private void choose() {
-        if (!chooserPlace.getChildren().isEmpty()) {
-            chooserPlace.getChildren().clear();
-            return;
+    /** What is not certain about this end, in words: ambiguous names, and directions that were guessed. */
+    private void doubts(End end) {
+        List<String> sentences = new ArrayList<>();
+        boolean open = SourceComparison.of(end, Catalogue.of(session.job()).of(end)).isOpen();
+        if (open) {
+            sentences.add(t("ends.differ"));
         }
-        ConnectorChooser chooser = new ConnectorChooser(id -> {
-            chooserPlace.getChildren().clear();
-            edit(e -> e.withConnector(id));
+        end.pinout().stream().map(row -> Ambiguity.of(end, row)).flatMap(Optional::stream).limit(1)
+                .forEach(s -> sentences.add(s + "."));
+        doubts.setText(String.join(" ", sentences));
+        confirm.setVisible(Pin.of(end).stream().anyMatch(Pin::guessed));
+    }
+
+    private static End confirmed(End end) {
+        End result = end;
+        for (Pin pin : Pin.of(end)) {
+            if (pin.guessed()) {
+                result = result.withRow(pin.row().withDirection(pin.direction().orElseThrow()));
+            }
+        }
+        return result;
+    }
+
+    /** Opens the gallery of connectors; choosing one closes it. */
+    private void choose() {
+        choose("");
+    }
+
+    void choose(String words) {
+        ConnectorGallery gallery = new ConnectorGallery(session.library().catalogue(), this::take,
+                this::describe);
+        overlay.up(gallery);
+        gallery.begin(words);
+    }
+
+    private void take(String id) {
+        overlay.down();
+        session.edit(job -> {
+            Job known = session.library().connector(id).map(job::withConnector).orElse(job);
+            return known.end(name).map(e -> known.withEnd(e.withConnector(id))).orElse(job);
         });
-        chooserPlace.getChildren().setAll(chooser);
-        chooser.begin();
+    }
+
+    private void describe() {
+        OwnForm form = new OwnForm(session, this::take, this::choose);
+        overlay.up(form);
+        form.begin();
+    }
+
+    /** The menu of this end. */
+    EndMenu menu() {
+        return fill;
     }
 }

@@ -3,10 +3,11 @@ package wegweiser.app.ends;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -15,30 +16,39 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Background;
+import wegweiser.app.shell.Overlay;
 import wegweiser.app.shell.Session;
 import wegweiser.app.shell.StageView;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.route.PortRelation;
 
-/** The two ports side by side, and in words what they are to each other. */
+/** The ports of a cable, two at a time side by side, and in words what they are to each other. */
 public final class EndsStage implements StageView {
+    /** How many ends a cable may have. */
+    static final int MOST_ENDS = 8;
+
     private final Session session;
+    private final Overlay overlay;
+    private final EndStrip strip;
     private final HBox columns = new HBox(12);
     private final Label relation = new Label();
     private final VBox view;
     private final Background background = new Background();
-    private final List<EndColumn> shown = new ArrayList<>();
+    private final Map<String, EndColumn> made = new LinkedHashMap<>();
+    private final List<String> facing = new ArrayList<>();
 
-    public EndsStage(Session session) {
+    public EndsStage(Session session, Overlay overlay) {
         this.session = session;
+        this.overlay = overlay;
+        strip = new EndStrip(this::face, this::add);
         relation.getStyleClass().add("relation");
         relation.setWrapText(true);
         relation.setId("relation");
-        VBox strip = Panels.sheet(relation);
-        strip.getStyleClass().add("relation-strip");
+        VBox words = Panels.sheet(relation);
+        words.getStyleClass().add("relation-strip");
         VBox.setVgrow(columns, Priority.ALWAYS);
-        view = new VBox(12, columns, strip);
+        view = new VBox(8, strip, columns, words);
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
     }
@@ -56,45 +66,86 @@ public final class EndsStage implements StageView {
     @Override
     public void show(Job job) {
         List<String> names = job.ends().stream().map(End::name).toList();
-        if (!names.equals(shown.stream().map(EndColumn::endName).toList())) {
-            shown.clear();
-            columns.getChildren().clear();
-            for (End end : job.ends()) {
-                EndColumn column = new EndColumn(session, end.name());
-                HBox.setHgrow(column, Priority.ALWAYS);
-                shown.add(column);
-                columns.getChildren().add(column);
-            }
-            if (job.ends().size() < 2) {
-                columns.getChildren().add(addEnd());
-            }
+        made.keySet().retainAll(names);
+        facing.retainAll(names);
+        names.stream().filter(n -> !facing.contains(n)).limit(2L - facing.size()).toList()
+                .forEach(facing::add);
+        facing.sort(java.util.Comparator.comparingInt(names::indexOf));
+        List<Node> wanted = new ArrayList<>();
+        for (String name : facing) {
+            wanted.add(made.computeIfAbsent(name, n -> new EndColumn(session, overlay, n)));
         }
-        shown.forEach(c -> c.show(job));
+        if (!wanted.equals(columns.getChildren())) {
+            columns.getChildren().setAll(wanted);
+            wanted.forEach(n -> HBox.setHgrow(n, Priority.ALWAYS));
+        }
+        strip.show(job, facing);
+        facing.forEach(name -> made.get(name).show(job));
         background.run(() -> PortRelation.words(job), relation::setText);
+    }
+
+    /** Puts an end on screen; it takes the place of the one that it is not next to. */
+    private void face(String name) {
+        if (!facing.contains(name)) {
+            List<String> names = session.job().ends().stream().map(End::name).toList();
+            boolean before = facing.size() > 1 && names.indexOf(name) < names.indexOf(facing.getFirst());
+            if (facing.size() > 1) {
+                facing.remove(before ? 1 : 0);
+            }
+            facing.add(name);
+            show(session.job());
+        }
+    }
+
+    private void add() {
+        session.edit(j -> {
+            List<End> ends = new ArrayList<>(j.ends());
+            for (char letter = 'A'; letter <= 'Z' && ends.size() < MOST_ENDS; letter++) {
+                String name = String.valueOf(letter);
+                if (ends.stream().noneMatch(e -> e.name().equals(name))) {
+                    ends.add(End.of(name, "", End.LEADS, List.of()));
+                    javafx.application.Platform.runLater(() -> face(name));
+                    break;
+                }
+            }
+            return j.withEnds(ends);
+        });
     }
 
     /** Puts the cursor into the row of a contact. */
     public void focus(String end, String contact) {
-        shown.stream().filter(c -> c.endName().equals(end)).forEach(c -> c.focus(contact));
+        face(end);
+        made.get(end).focus(contact);
     }
 
-    private Node addEnd() {
-        Button button = new Button(t("ends.add"));
-        button.setOnAction(_ -> session.edit(j -> {
-            List<End> ends = new ArrayList<>(j.ends());
-            String name = ends.stream().noneMatch(e -> e.name().equals("B")) ? "B" : "A";
-            ends.add(End.of(name, "", End.LEADS, List.of()));
-            return j.withEnds(ends);
-        }));
-        VBox box = Panels.sheet(Panels.quiet(t("ends.empty")), button);
-        HBox.setHgrow(box, Priority.ALWAYS);
-        return box;
+    /** Opens the gallery of connectors for an end, with some words typed into it. */
+    public void gallery(String end, String words) {
+        face(end);
+        made.get(end).choose(words);
+    }
+
+    /** Opens the form for pasting a pinout, with some text in it. */
+    public void paste(String end, String text, String source) {
+        face(end);
+        made.get(end).menu().paste(text, source);
+    }
+
+    /** Opens the comparison of an end's sources. */
+    public void compare(String end) {
+        face(end);
+        made.get(end).menu().compare();
+    }
+
+    /** Opens the port detective for an end. */
+    public void detective(String end) {
+        face(end);
+        made.get(end).menu().detective();
     }
 
     @Override
     public boolean key(KeyEvent e) {
         if (e.getCode() == KeyCode.F) {
-            shown.forEach(EndColumn::flip);
+            facing.forEach(name -> made.get(name).flip());
             return true;
         }
         return false;
@@ -102,6 +153,7 @@ public final class EndsStage implements StageView {
 
     @Override
     public List<String[]> keys() {
-        return List.of(new String[]{"F", t("keys.flip")}, new String[]{"Tab", t("keys.tab")});
+        return List.of(new String[]{"F", t("keys.flip")}, new String[]{"Tab", t("keys.tab")},
+                new String[]{t("keys.wheel"), t("keys.zoom")});
     }
 }

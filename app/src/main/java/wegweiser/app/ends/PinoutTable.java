@@ -14,6 +14,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -26,19 +27,27 @@ import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.model.PinSource;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.pinout.Sources;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
 
 /** The pinout of an end, one row a contact: signal, direction, level. Tab goes to the next in printed order. */
 final class PinoutTable extends VBox {
+    private static final List<String> LEVELS = List.of("", "rs232", "ttl-5v", "cmos-5v", "cmos-3v3", "rs422",
+            "rs485",
+            "usb2", "usb3", "can", "ethernet", "open-drain", "open-collector", "audio-line", "audio-mic",
+            "supply");
+
     private final Session session;
     private final String end;
     private final Consumer<String> onFocus;
     private final GridPane grid = new GridPane();
+    private final ColumnConstraints source = new ColumnConstraints();
     private final Map<String, Row> rows = new LinkedHashMap<>();
 
-    private record Row(TextField signal, Button direction, Label level) {}
+    private record Row(TextField signal, Button direction, Button level, Label source) {}
 
     PinoutTable(Session session, String end, Consumer<String> onFocus) {
         this.session = session;
@@ -48,12 +57,20 @@ final class PinoutTable extends VBox {
         ColumnConstraints wide = new ColumnConstraints();
         wide.setHgrow(Priority.ALWAYS);
         wide.setMinWidth(64);
-        grid.getColumnConstraints().addAll(new ColumnConstraints(48), wide, new ColumnConstraints(86),
-                new ColumnConstraints(52));
+        grid.getColumnConstraints().addAll(new ColumnConstraints(44), wide, new ColumnConstraints(84),
+                new ColumnConstraints(70), source);
+        source.setMaxWidth(92);
+        widthProperty().addListener((_, _, width) -> {
+            // where it is narrow the sources are told by the tooltip alone
+            boolean room = width.doubleValue() >= 360;
+            source.setMinWidth(room ? 60 : 0);
+            source.setPrefWidth(room ? 80 : 0);
+            source.setMaxWidth(room ? 92 : 0);
+        });
         ScrollPane scroll = Panels.scroll(grid);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
-        setMinHeight(90);
+        setMinHeight(120);
     }
 
     void focus(String contact) {
@@ -82,15 +99,45 @@ final class PinoutTable extends VBox {
             if (guessed) {
                 row.direction().getStyleClass().add("guessed");
             }
-            row.level().setText((pin == null ? "" : pin.level()) + (guessed ? " " + t("ends.guessed") : ""));
+            row.direction()
+                    .setAccessibleText(row.direction().getText() + (guessed ? " " + t("ends.guessed") : ""));
+            row.level().setText(pin == null ? "" : pin.level());
+            source(row, pin, guessed);
         });
+    }
+
+    private static void source(Row row, Pin pin, boolean guessed) {
+        List<PinSource> sources = pin == null ? List.of() : pin.row().sources();
+        boolean measured = sources.stream().anyMatch(s -> s.source().equals(PinSource.MEASURED));
+        boolean differ = sources.stream().noneMatch(Sources::settles) && sources.stream()
+                .filter(s -> !s.name().isBlank()).map(Sources::signal).distinct().count() > 1;
+        row.source().getStyleClass().removeAll("trouble", "paste-good");
+        if (differ || measured) {
+            row.source().getStyleClass().add(differ ? "trouble" : "paste-good");
+        }
+        row.source().setText(differ
+                ? t("ends.source.differ")
+                : measured
+                        ? t("ends.source.measured")
+                        : sources.size() > 1
+                                ? t("ends.source.many", sources.size())
+                                : sources.isEmpty()
+                                        ? guessed ? t("ends.guessed") : ""
+                                        : sources.getFirst().source());
+        row.signal().setTooltip(sources.isEmpty()
+                ? null
+                : new Tooltip(String.join("\n", sources.stream()
+                        .map(s -> s.source() + ": " + s.name()
+                                + s.contact().map(c -> t("ends.source.as", c)).orElse(""))
+                        .toList())));
     }
 
     private void build(List<String> contacts) {
         grid.getChildren().clear();
         rows.clear();
         int at = 0;
-        for (String head : List.of("ends.contact", "ends.signal", "ends.direction", "ends.level")) {
+        for (String head : List.of("ends.contact", "ends.signal", "ends.direction", "ends.level",
+                "ends.source")) {
             grid.add(Panels.quiet(t(head)), at++, 0);
         }
         int line = 1;
@@ -109,10 +156,11 @@ final class PinoutTable extends VBox {
             });
             signal.setOnAction(_ -> keep(contact));
             Button direction = direction(contact);
-            Label level = new Label();
-            level.getStyleClass().add("quiet");
-            rows.put(contact, new Row(signal, direction, level));
-            grid.addRow(line++, id, signal, direction, level);
+            Button level = level(contact);
+            Label from = Panels.quiet("");
+            from.setWrapText(false);
+            rows.put(contact, new Row(signal, direction, level, from));
+            grid.addRow(line++, id, signal, direction, level, from);
         }
     }
 
@@ -128,6 +176,25 @@ final class PinoutTable extends VBox {
             for (Direction d : Direction.values()) {
                 MenuItem item = new MenuItem(t("direction." + d.id()));
                 item.setOnAction(_ -> edit(contact, r -> r.withDirection(d)));
+                menu.getItems().add(item);
+            }
+            menu.show(button, Side.BOTTOM, 0, 0);
+        });
+        return button;
+    }
+
+    private Button level(String contact) {
+        Button button = new Button();
+        button.getStyleClass().add("direction");
+        button.setFocusTraversable(false);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setId("level-" + end + "-" + contact);
+        button.setOnAction(_ -> {
+            ContextMenu menu = new ContextMenu();
+            for (String level : LEVELS) {
+                MenuItem item = new MenuItem(level.isEmpty() ? t("ends.level.none") : level);
+                item.setOnAction(_ -> edit(contact,
+                        r -> r.withLevel(level.isEmpty() ? Optional.empty() : Optional.of(level))));
                 menu.getItems().add(item);
             }
             menu.show(button, Side.BOTTOM, 0, 0);

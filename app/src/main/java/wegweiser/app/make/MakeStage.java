@@ -19,6 +19,7 @@ import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Choices;
+import wegweiser.app.shell.Overlay;
 import wegweiser.app.shell.Session;
 import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
@@ -34,6 +35,7 @@ import wegweiser.core.words.Words;
 /** Builds the cable: numbered steps, the connector from the wiring side, what to lay out. */
 public final class MakeStage implements StageView {
     private final Session session;
+    private final Overlay overlay;
     private final Choices choices;
     private final Background background = new Background();
     private final StepList steps = new StepList(this::select);
@@ -53,7 +55,8 @@ public final class MakeStage implements StageView {
     private record Shown(Job job, List<Step> steps, Optional<CutList> cuts, List<Materials.Item> parts,
             List<Materials.Figure> figures) {}
 
-    public MakeStage(Session session, Choices choices, Consumer<StageId> go) {
+    public MakeStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
+        this.overlay = overlay;
         this.session = session;
         this.choices = choices;
         ScrollPane list = Panels.scroll(steps);
@@ -171,7 +174,7 @@ public final class MakeStage implements StageView {
             materials.getChildren().add(Panels.rule());
             figure(t("make.cut-at"), metres(cut.totalMm()));
         }, () -> materials.getChildren().add(Panels.quiet(t("make.no-length"))));
-        materials.getChildren().add(new LengthEditor(session, s.job()));
+        materials.getChildren().add(new LengthEditor(session, overlay, s.job()));
         if (!s.figures().isEmpty()) {
             group(t("make.electrical"));
             s.figures().forEach(f -> figure(f.words(), f.value()));

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -20,15 +21,20 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
+import wegweiser.app.controls.NameForm;
 import wegweiser.app.ends.EndsStage;
 import wegweiser.app.log.LogStage;
 import wegweiser.app.make.MakeStage;
 import wegweiser.app.prove.ProveStage;
 import wegweiser.app.route.RouteStage;
 import wegweiser.app.trace.TraceStage;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Wiring;
 import wegweiser.core.words.Words;
 
 /** The shell: signpost above, the stage in the middle, its dock below, and what pops up over them. */
@@ -50,10 +56,10 @@ public final class MainWindow {
         this.session = session;
         this.choices = new Choices(session.workshop());
         bar = new SignpostBar(this::go, this::find);
-        makers.put(StageId.ENDS, () -> new EndsStage(session));
+        makers.put(StageId.ENDS, () -> new EndsStage(session, overlay));
         makers.put(StageId.TRACE, () -> new TraceStage(session, choices, this::go));
         makers.put(StageId.ROUTE, () -> new RouteStage(session, this::go));
-        makers.put(StageId.MAKE, () -> new MakeStage(session, choices, this::go));
+        makers.put(StageId.MAKE, () -> new MakeStage(session, choices, overlay, this::go));
         makers.put(StageId.PROVE, () -> new ProveStage(session, choices, this::go));
         makers.put(StageId.LOG, () -> new LogStage(session));
         root.getStyleClass().add("wegweiser");
@@ -243,6 +249,16 @@ public final class MainWindow {
         entries.add(new Overlay.Entry(t("find.undo"), t("key.undo"), session::undo));
         entries.add(new Overlay.Entry(t("find.new"), "", () -> Jobs.create(session)));
         entries.add(new Overlay.Entry(t("find.help"), t("key.help"), this::help));
+        if (session.job().ends().size() > 1) {
+            entries.add(new Overlay.Entry(t("find.keep-wiring"), "", this::keepWiring));
+        }
+        for (End end : session.job().ends()) {
+            String name = end.name();
+            entries.add(new Overlay.Entry(t("find.connector", name), "", () -> ends().gallery(name, "")));
+            entries.add(new Overlay.Entry(t("find.paste", name), "", () -> ends().paste(name, "", "")));
+            entries.add(new Overlay.Entry(t("find.detective", name), "", () -> ends().detective(name)));
+            entries.add(new Overlay.Entry(t("find.compare", name), "", () -> ends().compare(name)));
+        }
         for (End end : session.job().ends()) {
             for (PinRow row : end.pinout()) {
                 entries.add(new Overlay.Entry(
@@ -259,10 +275,44 @@ public final class MainWindow {
     }
 
     private void contact(String end, String contact) {
+        EndsStage ends = ends();
+        javafx.application.Platform.runLater(() -> ends.focus(end, contact));
+    }
+
+    /** Asks for a name and keeps the planned wiring of the first two ends in the workshop's library. */
+    private void keepWiring() {
+        Job job = session.job();
+        List<String> families = job.ends().stream().limit(2)
+                .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();
+        Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(), job.ends().get(1).name());
+        NameForm form = new NameForm(t("keep.wiring.title"), t("keep.wiring.hint"),
+                title -> families.contains("")
+                        ? Optional.of(t("keep.no-connectors"))
+                        : Keeping.wiring(session, families.get(0), families.get(1), wiring, title),
+                overlay::down);
+        overlay.up(form);
+        form.begin();
+    }
+
+    /** Goes to the ends. */
+    public EndsStage ends() {
         go(StageId.ENDS);
-        if (stages.get(StageId.ENDS) instanceof EndsStage ends) {
-            javafx.application.Platform.runLater(() -> ends.focus(end, contact));
-        }
+        return (EndsStage) stages.get(StageId.ENDS);
+    }
+
+    /** The file of the open job. */
+    public Path file() {
+        return session.file();
+    }
+
+    /** Opens another job. */
+    public boolean open(Path file) {
+        return session.open(file);
+    }
+
+    /** Takes away what lies over the window. */
+    public void closeOverlay() {
+        overlay.down();
     }
 
     private void sheet() {

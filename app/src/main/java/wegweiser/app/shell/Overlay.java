@@ -19,7 +19,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** What pops up over the window: the finder and the list of keys. Escape or a click beside it closes it. */
-final class Overlay {
+public final class Overlay {
     private final StackPane root;
     private StackPane veil;
     private Node before;
@@ -36,11 +36,12 @@ final class Overlay {
         this.root = root;
     }
 
-    boolean isUp() {
+    public boolean isUp() {
         return veil != null;
     }
 
-    private void up(Region panel) {
+    /** Shows a panel over the window, in place of one that is up. */
+    public void up(Region panel) {
         down();
         before = root.getScene() == null ? null : root.getScene().getFocusOwner();
         panel.getStyleClass().add("overlay-panel");
@@ -62,7 +63,8 @@ final class Overlay {
         root.getChildren().add(veil);
     }
 
-    void down() {
+    /** Takes the panel away and gives the focus back. */
+    public void down() {
         if (veil != null) {
             root.getChildren().remove(veil);
             veil = null;

@@ -19,9 +19,11 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import wegweiser.core.model.History;
+import wegweiser.core.library.Library;
 import wegweiser.core.model.Job;
 import wegweiser.files.job.BadFile;
 import wegweiser.files.job.JobFile;
+import wegweiser.files.library.LibraryFolder;
 import wegweiser.files.workshop.Workshop;
 
 /**
@@ -38,6 +40,7 @@ public final class Session {
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
     private final StringProperty saved = new SimpleStringProperty("");
     private final StringProperty notice = new SimpleStringProperty("");
+    private Library library = Library.NONE;
     private Path file;
     private History<Job> latest;
     private int writing;
@@ -50,6 +53,21 @@ public final class Session {
         this.history = new ReadOnlyObjectWrapper<>(latest);
         this.job = new ReadOnlyObjectWrapper<>(first);
         readOnlyNotice(first);
+        readLibrary();
+    }
+
+    /** The person's own connectors, cables, pinouts and wirings. */
+    public Library library() {
+        return library;
+    }
+
+    /** Reads the person's library again; the notice names what could not be used. */
+    public void readLibrary() {
+        LibraryFolder.Loaded loaded = workshop.library().load();
+        library = loaded.library();
+        if (!loaded.refused().isEmpty()) {
+            notice.set(t("notice.library", String.join(" ", loaded.refused())));
+        }
     }
 
     static Thread daemon(Runnable work, String name) {

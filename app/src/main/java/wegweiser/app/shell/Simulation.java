@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -14,6 +15,7 @@ import wegweiser.core.model.Touch;
 import wegweiser.instruments.MeterTraits;
 import wegweiser.instruments.SimulatedCable;
 import wegweiser.instruments.SimulatedMeter;
+import wegweiser.instruments.SimulatedPort;
 
 /**
  * A simulated meter for jobs that bring a simulated cable: the lead that lies on the bench, and once the cable was
@@ -37,6 +39,18 @@ public final class Simulation {
         SimulatedCable cable = new SimulatedCable(truth, Terminals.of(job));
         return Optional.of(
                 new Simulation(new SimulatedMeter(cable, MeterTraits.USUAL, seed + job.readings().size())));
+    }
+
+    /** The simulated port of a device, where the job brings one: the named pinout that it really has. */
+    public static Optional<SimulatedPort> port(Job job, String end, List<String> contacts) {
+        if (job.extra().members().get("simulation") instanceof Map<?, ?> described
+                && described.get("ports") instanceof Map<?, ?> ports
+                && ports.get(end) instanceof Map<?, ?> port
+                && port.get("pinout") instanceof String id) {
+            long seed = port.get("seed") instanceof Number n ? n.longValue() : 1;
+            return NamedPinout.find(id).map(p -> SimulatedPort.of(p.rows(), contacts, seed));
+        }
+        return Optional.empty();
     }
 
     /** Whether the bench steps were begun, so that the cable in hand is the new one. */

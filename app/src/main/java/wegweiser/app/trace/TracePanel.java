@@ -14,12 +14,15 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import wegweiser.app.controls.DecidingCard;
 import wegweiser.app.controls.MeterDisplay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Choices;
+import wegweiser.app.shell.Session;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.port.Deciding;
 import wegweiser.core.trace.Belief;
 import wegweiser.core.trace.Contradiction;
 import wegweiser.core.trace.Evidence;
@@ -33,11 +36,15 @@ import wegweiser.core.words.Words;
 final class TracePanel extends VBox {
     private final VBox beliefs = new VBox(6);
     private final VBox trouble = new VBox(6);
+    private final VBox deciding = new VBox(6);
+    private final Session session;
+    private List<Deciding.Proposal> asked = List.of();
     private final VBox counts = new VBox(1);
     private final VBox left = new VBox(1);
     private final VBox readings = new VBox(2);
 
-    TracePanel(Choices choices) {
+    TracePanel(Session session, Choices choices) {
+        this.session = session;
         getStyleClass().addAll("sheet", "side");
         ChoiceBox<Fixture> fixture = choice(Fixture.values(), "fixture.");
         fixture.setId("fixture");
@@ -53,7 +60,7 @@ final class TracePanel extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox list = new VBox(4, Panels.heading(t("trace.readings")), scroll);
         list.setMinHeight(88);
-        getChildren().addAll(Panels.heading(t("trace.say")), trouble, beliefs, Panels.rule(), counts,
+        getChildren().addAll(Panels.heading(t("trace.say")), trouble, deciding, beliefs, Panels.rule(), counts,
                 Panels.rule(), left, new HBox(8, fixture, goal),
                 Panels.rule(), list);
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -97,6 +104,7 @@ final class TracePanel extends VBox {
         if (!evidence.intermittent().isEmpty()) {
             trouble(t("trace.intermittent", Words.list(evidence.intermittent())));
         }
+        deciding(job);
         counts(job, evidence);
         left.getChildren().clear();
         left.getChildren().add(
@@ -109,6 +117,19 @@ final class TracePanel extends VBox {
             }
         });
         readings(job.readings());
+    }
+
+    /** Where the sources of a pinout differ: the first measurement on the device that decides. */
+    private void deciding(Job job) {
+        List<Deciding.Proposal> open = job.ends().stream().flatMap(e -> Deciding.proposals(e).stream()).toList();
+        if (open.equals(asked)) {
+            return;
+        }
+        asked = open;
+        deciding.getChildren().clear();
+        open.stream().limit(1).forEach(p -> deciding.getChildren().addAll(Panels.quiet(t("trace.deciding", open.size())),
+                new DecidingCard(p, reading -> session.edit(j -> j.end(p.end())
+                        .map(e -> j.withEnd(Deciding.settle(e.withPortReading(reading)))).orElse(j)))));
     }
 
     private void trouble(String text) {

@@ -37,6 +37,7 @@ import wegweiser.core.trace.Belief;
 import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Proposal;
+import wegweiser.core.wiring.NamedWiring;
 
 /** Finds out how an unknown cable is wired: the next touch, what the readings prove, what is believed. */
 public final class TraceStage implements StageView {
@@ -64,7 +65,7 @@ public final class TraceStage implements StageView {
     public TraceStage(Session session, Choices choices, Consumer<StageId> go) {
         this.session = session;
         this.choices = choices;
-        this.panel = new TracePanel(choices);
+        this.panel = new TracePanel(session, choices);
         boardTitle.getStyleClass().add("believed");
         Label axes = Panels.quiet(t("trace.board.hint"));
         axes.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
@@ -114,13 +115,14 @@ public final class TraceStage implements StageView {
     public void show(Job job) {
         boolean simulated = work.isSimulated();
         Optional<Prepared> had = prepared;
-        List<?> wanted = List.of(job.ends(), job.links(), job.connectors(), choices.fixtureProperty().get(),
+        List<NamedWiring> wirings = session.library().allWirings();
+        List<?> wanted = List.of(wirings, job.ends(), job.links(), job.connectors(), choices.fixtureProperty().get(),
                 choices.goalProperty().get(), Terminals.of(job));
         background.run(() -> {
             Advisor advisor = had.filter(p -> p.madeFor().equals(wanted)).map(Prepared::advisor)
                     .orElseGet(() -> new Advisor(job, new TerminalIndex(Terminals.of(job)),
                             choices.fixtureProperty().get(), choices.goalProperty().get(),
-                            CostModel.USUAL, 1));
+                            CostModel.USUAL, 1, wirings));
             Evidence evidence = new Evidence(advisor.index(), job.readings());
             Belief belief = advisor.belief(evidence);
             Optional<Proposal> proposal = job.ends().size() < 2

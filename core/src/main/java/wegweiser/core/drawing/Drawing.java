@@ -13,7 +13,7 @@ public record Drawing(double leftMm, double topMm, double widthMm, double height
 
     /** What a shape stands for. */
     public enum Role {
-        BODY, KEY, CONTACT, CONTACT_USED, CONTACT_LIT, CONTACT_DIM, NUMBER, NUMBER_LIT, CABLE, WIRE, STRIPE
+        BODY, KEY, CONTACT, CONTACT_USED, CONTACT_LIT, CONTACT_DIM, NUMBER, NUMBER_LIT, NAME, CABLE, WIRE, STRIPE
     }
 
     /** A shape with its role; {@code id} is the contact it belongs to, or empty. */

@@ -19,9 +19,15 @@ public final class FaceDrawing {
      *
      * @param wires contact to colour code of the wire that goes there
      * @param lit contacts to point at
+     * @param names contact to what is written below its number
      */
-    public record Marks(Map<String, String> wires, Set<String> lit) {
+    public record Marks(Map<String, String> wires, Set<String> lit, Map<String, String> names) {
         public static final Marks NONE = new Marks(Map.of(), Set.of());
+
+        /** Marks without names. */
+        public Marks(Map<String, String> wires, Set<String> lit) {
+            this(wires, lit, Map.of());
+        }
     }
 
     /** The picture of a connector from one side. */
@@ -125,8 +131,14 @@ public final class FaceDrawing {
             }
         }
         String text = contact.isShell() ? "sh" : contact.id();
+        String name = contact.isShell() ? "" : marks.names().getOrDefault(contact.id(), "");
         double size = Math.min(halfHeight * 1.1, 3.4 * halfWidth / Math.max(2, text.length()));
         shapes.add(new Drawing.Label(lit ? Drawing.Role.NUMBER_LIT : Drawing.Role.NUMBER, contact.id(), x,
-                wire == null ? y : y - halfHeight * 0.32, contact.isShell() ? 0.7 : size, text));
+                wire != null ? y - halfHeight * 0.32 : name.isEmpty() ? y : y - halfHeight * 0.2,
+                contact.isShell() ? 0.7 : size, text));
+        if (!name.isEmpty() && wire == null) {
+            shapes.add(new Drawing.Label(Drawing.Role.NAME, contact.id(), x, y + halfHeight * 0.5,
+                    Math.min(halfHeight * 0.6, 3.0 * halfWidth / Math.max(2, name.length())), name));
+        }
     }
 }

@@ -53,6 +53,19 @@ public record End(String name, String device, Optional<Role> role, String connec
         return new End(name, device, role, connector, port, newPinout, portReadings, extra);
     }
 
+    /** This end with one more measurement on its port; one of the same kind at the same contact is replaced. */
+    public End withPortReading(PortReading reading) {
+        List<PortReading> all = new java.util.ArrayList<>(portReadings);
+        all.removeIf(r -> r.contact().equals(reading.contact()) && r.against().equals(reading.against())
+                && r.mode().equals(reading.mode()) && r.when().equals(reading.when()));
+        all.add(reading);
+        return withPortReadings(all);
+    }
+
+    public End withPortReadings(List<PortReading> newReadings) {
+        return new End(name, device, role, connector, port, pinout, newReadings, extra);
+    }
+
     /** This end with the row of the same contact replaced, or the row added where there was none. */
     public End withRow(PinRow row) {
         boolean known = pinout.stream().anyMatch(r -> r.contact().equals(row.contact()));

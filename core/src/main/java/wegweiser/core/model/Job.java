@@ -79,6 +79,14 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         return withEnds(ends.stream().map(e -> e.name().equals(end.name()) ? end : e).toList());
     }
 
+    /** This job with a connector description of its own; one with the same id is replaced. */
+    public Job withConnector(OwnConnector connector) {
+        List<OwnConnector> all = new ArrayList<>(connectors);
+        all.removeIf(c -> c.id().equals(connector.id()));
+        all.add(connector);
+        return new Job(version, title, ends, cable, links, readings, all, waivers, done, setAside, extra);
+    }
+
     public Job withCable(CableUse newCable) {
         return new Job(version, title, ends, newCable, links, readings, connectors, waivers, done, setAside,
                 extra);

@@ -108,9 +108,12 @@ final class Meanings {
         String signal = Signals.canonical(name);
         boolean supply = signal.equals("V+") || signal.equals("VBUS") || signal.equals("BATTERY");
         boolean idle = signal.equals("NC");
+        Optional<Direction> told = direction.map(d -> !supply
+                ? d
+                : d == Direction.OUT ? Direction.SUPPLY_OUT : d == Direction.IN ? Direction.SUPPLY_IN : d);
         return new PinRow(contact, name.isEmpty() ? Optional.empty() : Optional.of(name),
                 signal.isEmpty() ? Optional.empty() : Optional.of(signal),
-                idle ? Optional.of(Direction.UNUSED) : direction, level,
+                idle ? Optional.of(Direction.UNUSED) : told, level,
                 supply ? volts : OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), List.of(),
                 Extra.NONE);
     }

@@ -1,7 +1,9 @@
 package wegweiser.core.pinout;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
@@ -53,8 +55,12 @@ final class RowReader {
         if (!rows.isEmpty()) {
             return new PastedPinout.Line(number, original, PastedPinout.Kind.UNDERSTOOD, rows, "");
         }
-        return new PastedPinout.Line(number, original, PastedPinout.Kind.NOT_UNDERSTOOD, List.of(),
-                why(line, cells));
+        boolean prose = Arrays.stream(line.split("[\\s|,;:]+"))
+                .noneMatch(w -> w.matches(".*\\d.*")
+                        || Signals.isKnown(w) && w.equals(w.toUpperCase(Locale.ROOT)));
+        return new PastedPinout.Line(number, original,
+                prose ? PastedPinout.Kind.HEADING : PastedPinout.Kind.NOT_UNDERSTOOD, List.of(),
+                prose ? "" : why(line, cells));
     }
 
     private String why(String line, List<String> cells) {

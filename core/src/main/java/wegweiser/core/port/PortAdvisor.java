@@ -3,6 +3,7 @@ package wegweiser.core.port;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiPredicate;
 import wegweiser.core.words.Words;
 
 /**
@@ -22,8 +23,10 @@ public final class PortAdvisor {
      * The next measurement, or empty when every contact is sure or nothing would tell more.
      *
      * @param powered whether the device has power now
+     * @param allowed which measurements can be made at all: a port without a shell has none against it
      */
-    public static Optional<Proposal> next(PortBelief belief, boolean powered, boolean hasShell) {
+    public static Optional<Proposal> next(PortBelief belief, boolean powered,
+            BiPredicate<String, PortMeasure> allowed) {
         Proposal best = null;
         double bestRate = 0;
         Map<Integer, Double> known = new HashMap<>();
@@ -32,7 +35,7 @@ public final class PortAdvisor {
                 continue;
             }
             for (PortMeasure measure : PortMeasure.values()) {
-                if (!isOpen(belief, contact, measure, hasShell)) {
+                if (!isOpen(belief, contact, measure) || !allowed.test(contact, measure)) {
                     continue;
                 }
                 double bits = known.computeIfAbsent(31 * belief.likeness(contact) + measure.ordinal(),
@@ -49,13 +52,12 @@ public final class PortAdvisor {
                 .map(p -> new Proposal(p.contact(), p.measure(), p.bits(), p.seconds(), why(belief, p)));
     }
 
-    private static boolean isOpen(PortBelief belief, String contact, PortMeasure measure, boolean hasShell) {
+    private static boolean isOpen(PortBelief belief, String contact, PortMeasure measure) {
         if (belief.reading(contact, measure).isPresent()) {
             return false;
         }
         double rest = belief.reading(contact, PortMeasure.VOLTS).orElse(0.0);
         return switch (measure) {
-            case SHELL -> hasShell;
             // a load or traffic tells something only where there is a voltage
             case LOADED, SENDING -> Math.abs(rest) >= 1;
             default -> true;

@@ -14,20 +14,22 @@ import wegweiser.core.words.Words;
 public final class PortRelation {
     private PortRelation() {}
 
-    /** One or two sentences. */
+    /** What the ports are to each other, and what is missing before Route can start. */
     public static String words(Job job) {
         if (job.ends().size() < 2) {
             return Words.say("relation.one-end");
         }
+        List<String> missing = Readiness.missing(job);
+        String last = missing.isEmpty()
+                ? Words.say("relation.ready")
+                : Words.say("relation.missing", Words.list(missing));
+        boolean blank = job.ends().stream().limit(2).anyMatch(
+                e -> e.pinout().stream().noneMatch(r -> r.signal().isPresent() || r.name().isPresent()));
+        return blank ? last : between(job) + " " + last;
+    }
+
+    private static String between(Job job) {
         List<String> sentences = new ArrayList<>();
-        for (End end : job.ends()) {
-            if (end.pinout().stream().noneMatch(r -> r.signal().isPresent() || r.name().isPresent())) {
-                sentences.add(Words.say("relation.no-pinout", name(end)));
-            }
-        }
-        if (!sentences.isEmpty()) {
-            return String.join(" ", sentences);
-        }
         End a = job.ends().get(0);
         End b = job.ends().get(1);
         Boolean outA = drivesTransmit(a);

@@ -9,6 +9,7 @@ import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
+import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.words.Words;
 
 /**
@@ -36,15 +37,21 @@ public final class Advisor {
     private final long seed;
     private final Depth depth;
 
-    /** An advisor for one cable. What does not depend on the readings is worked out here, once. */
+    /** An advisor for one cable that knows the named wirings that come with the program. */
     public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed) {
+        this(job, index, fixture, goal, cost, seed, NamedWiring.standard());
+    }
+
+    /** An advisor for one cable. What does not depend on the readings is worked out here, once. */
+    public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed,
+            List<NamedWiring> known) {
         this.job = job;
         this.index = index;
         this.fixture = fixture;
         this.goal = goal;
         this.cost = cost;
         this.seed = seed;
-        this.hypotheses = Hypotheses.of(job, index);
+        this.hypotheses = Hypotheses.of(job, index, known);
         this.depth = Depth.of(job, index);
     }
 

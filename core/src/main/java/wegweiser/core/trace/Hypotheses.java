@@ -39,6 +39,7 @@ public final class Hypotheses {
     private static final double SHELLS_JOINED = 0.3;
 
     private final TerminalIndex index;
+    private final List<NamedWiring> known;
     private final Map<LabelKey, Hypothesis> found = new LinkedHashMap<>();
 
     private record LabelKey(int[] labels) {
@@ -53,13 +54,14 @@ public final class Hypotheses {
         }
     }
 
-    private Hypotheses(TerminalIndex index) {
+    private Hypotheses(TerminalIndex index, List<NamedWiring> known) {
         this.index = index;
+        this.known = known;
     }
 
     /** The hypotheses for a job, weights summing to 1 less the share of "none of these". */
-    public static List<Hypothesis> of(Job job, TerminalIndex index) {
-        Hypotheses all = new Hypotheses(index);
+    public static List<Hypothesis> of(Job job, TerminalIndex index, List<NamedWiring> known) {
+        Hypotheses all = new Hypotheses(index, known);
         List<Hypothesis> sound = all.sound(job);
         double total = sound.stream().mapToDouble(Hypothesis::weight).sum();
         for (Hypothesis h : sound) {
@@ -118,7 +120,7 @@ public final class Hypotheses {
 
     private void between(End near, ConnectorType nearType, End far, ConnectorType farType,
             Map<LabelKey, Hypothesis> sound) {
-        for (Recogniser.Candidate c : Recogniser.candidates(nearType.family(), farType.family())) {
+        for (Recogniser.Candidate c : Recogniser.candidates(nearType.family(), farType.family(), known)) {
             int[] labels = labels(c.wiring(), near.name(), far.name());
             put(sound, new Hypothesis(c.named().title(), Optional.of(c.named()), labels, c.named().weight()));
             boolean shells = nearType.has(Contact.SHELL) && farType.has(Contact.SHELL);
@@ -137,7 +139,7 @@ public final class Hypotheses {
         }
         List<String> nearIds = nearType.pinIds();
         List<String> farIds = farType.pinIds();
-        if (Recogniser.candidates(nearType.family(), farType.family()).isEmpty()) {
+        if (Recogniser.candidates(nearType.family(), farType.family(), known).isEmpty()) {
             List<Link> straight = new ArrayList<>();
             List<Link> reversed = new ArrayList<>();
             for (int k = 0; k < Math.min(nearIds.size(), farIds.size()); k++) {

@@ -17,8 +17,13 @@ public final class Recogniser {
      * same from both ends appears in both directions.
      */
     public static List<Candidate> candidates(String nearFamily, String farFamily) {
+        return candidates(nearFamily, farFamily, NamedWiring.standard());
+    }
+
+    /** The same among other named wirings than those that come with the program. */
+    public static List<Candidate> candidates(String nearFamily, String farFamily, List<NamedWiring> known) {
         List<Candidate> found = new ArrayList<>();
-        for (NamedWiring named : NamedWiring.standard()) {
+        for (NamedWiring named : known) {
             if (named.fromFamily().equals(nearFamily) && named.toFamily().equals(farFamily)) {
                 found.add(new Candidate(named, named.wiring(), false));
             }

@@ -132,15 +132,16 @@ class PastedPinoutTest {
 
     @Test
     void aLineThatMakesNoSenseSaysWhy() {
-        PastedPinout read = PastedPinout.read("1 DCD\n12 GND\nhello there\n5\n1 RXD\n1 DCD",
+        PastedPinout read = PastedPinout.read("1 DCD\n12 GND\nhello there\nGND\n5\n1 RXD\n1 DCD",
                 type("dsub-9-plug"));
         List<PastedPinout.Kind> kinds = read.lines().stream().map(PastedPinout.Line::kind).toList();
         assertThat(kinds).containsExactly(PastedPinout.Kind.UNDERSTOOD, PastedPinout.Kind.NOT_UNDERSTOOD,
+                PastedPinout.Kind.HEADING,
                 PastedPinout.Kind.NOT_UNDERSTOOD, PastedPinout.Kind.NOT_UNDERSTOOD,
                 PastedPinout.Kind.NOT_UNDERSTOOD,
                 PastedPinout.Kind.UNDERSTOOD);
         assertThat(read.lines().get(1).why()).contains("no contact 12");
-        assertThat(read.lines().get(4).why()).contains("line 1");
+        assertThat(read.lines().get(5).why()).contains("line 1");
         assertThat(read.rows()).hasSize(1);
         assertThat(read.open()).hasSize(4);
     }

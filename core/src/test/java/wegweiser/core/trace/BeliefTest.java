@@ -21,6 +21,7 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
+import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.wiring.Nets;
 
 class BeliefTest {
@@ -53,7 +54,7 @@ class BeliefTest {
     @MethodSource("pairs")
     void hypothesesDifferFromOneAnotherAndShareTheirPart(String near, String far) {
         Job job = Samples.job(near, far, "");
-        List<Hypothesis> all = Hypotheses.of(job, Samples.index(job));
+        List<Hypothesis> all = Hypotheses.of(job, Samples.index(job), NamedWiring.standard());
         Set<String> seen = new HashSet<>();
         for (Hypothesis h : all) {
             assertThat(seen.add(Arrays.toString(h.labels()))).as(h.title()).isTrue();
@@ -73,7 +74,9 @@ class BeliefTest {
             Job truth = Samples.random(near, far.startsWith("terminal") ? "row-254-4-socket" : far, random);
             TerminalIndex index = Samples.index(truth);
             Evidence evidence = new Evidence(index, honest(truth, 2 + 3 * round, random));
-            Belief belief = Belief.of(Hypotheses.of(truth.withLinks(List.of()), index), evidence, round);
+            Belief belief = Belief.of(
+                    Hypotheses.of(truth.withLinks(List.of()), index, NamedWiring.standard()), evidence,
+                    round);
             double sum = belief.other()
                     + belief.shares().stream().mapToDouble(Belief.Share::probability).sum();
             assertThat(sum).isCloseTo(1, within(1e-3));
@@ -118,7 +121,7 @@ class BeliefTest {
         Job job = Samples.job("dsub-9-socket", "dsub-9-socket", "");
         Job read = Samples.readings(job,
                 "A.2 B.3 beep; A.3 B.2 beep; A.5 B.5 silent; A.7 B.8 silent; A.1 B.1 silent; A.4 B.6 silent; A.9 B.9 silent; A.7 A.8 silent");
-        Belief belief = Belief.of(Hypotheses.of(job, Samples.index(job)),
+        Belief belief = Belief.of(Hypotheses.of(job, Samples.index(job), NamedWiring.standard()),
                 new Evidence(Samples.index(job), read.readings()), 1);
         assertThat(belief.shares().stream().limit(4))
                 .anyMatch(s -> s.hypothesis().title().startsWith("crossed, three wires"));
@@ -127,7 +130,7 @@ class BeliefTest {
     @Test
     void thePlanOfTheJobIsAHypothesis() {
         Job job = Samples.job("row-254-4-socket", "row-254-4-socket", "1-3 2-4 3-1");
-        assertThat(Hypotheses.of(job, Samples.index(job)))
+        assertThat(Hypotheses.of(job, Samples.index(job), NamedWiring.standard()))
                 .anyMatch(h -> h.title().equals("as planned in this job")
                         && Arrays.equals(h.labels(), Nets.planned(job).labels()));
     }

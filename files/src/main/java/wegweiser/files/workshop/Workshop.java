@@ -10,6 +10,7 @@ import java.util.Properties;
 import java.util.stream.Stream;
 import wegweiser.files.job.AtomicFile;
 import wegweiser.files.job.JobFile;
+import wegweiser.files.library.LibraryFolder;
 
 /** A person's folder: job files, the logbook, and settings. */
 public record Workshop(Path folder) {
@@ -36,6 +37,11 @@ public record Workshop(Path folder) {
 
     public Path logbook() {
         return folder.resolve("logbook.db");
+    }
+
+    /** The person's own connectors, cables, pinouts and wirings. */
+    public LibraryFolder library() {
+        return new LibraryFolder(folder.resolve("library"));
     }
 
     /** All job files, by name. */

@@ -38,7 +38,7 @@ final class ComparePanel extends VBox {
         this.name = name;
         setId("compare");
         grid.getStyleClass().add("compare");
-        ScrollPane scroll = Panels.scroll(new VBox(12, relations, grid, deciding));
+        ScrollPane scroll = Panels.scroll(new VBox(12, relations, deciding, grid));
         VBox.setVgrow(scroll, Priority.ALWAYS);
         setFocusTraversable(true);
         getChildren().addAll(Panels.heading(t("compare.title", name)), scroll);
@@ -72,7 +72,7 @@ final class ComparePanel extends VBox {
         List<Deciding.Proposal> proposals = Deciding.proposals(end);
         if (!proposals.isEmpty() && comparison.relations().isEmpty()) {
             deciding.getChildren().add(Panels.heading(t("compare.deciding")));
-            for (Deciding.Proposal proposal : proposals) {
+            for (Deciding.Proposal proposal : proposals.subList(0, Math.min(2, proposals.size()))) {
                 deciding.getChildren().add(new DecidingCard(proposal, reading -> edit(e -> Deciding
                         .settle(e.withPortReading(reading)))));
             }

@@ -37,6 +37,8 @@ public final class EndsStage implements StageView {
     private final Background background = new Background();
     private final Map<String, EndColumn> made = new LinkedHashMap<>();
     private final List<String> facing = new ArrayList<>();
+    /** An end that is on its way to the disk and shall be on screen when it is there. */
+    private Optional<String> awaited = Optional.empty();
 
     public EndsStage(Session session, Overlay overlay) {
         this.session = session;
@@ -67,6 +69,15 @@ public final class EndsStage implements StageView {
     public void show(Job job) {
         List<String> names = job.ends().stream().map(End::name).toList();
         made.keySet().retainAll(names);
+        if (awaited.filter(names::contains).isPresent()) {
+            String name = awaited.get();
+            awaited = Optional.empty();
+            facing.retainAll(names);
+            if (facing.size() > 1 && !facing.contains(name)) {
+                facing.removeFirst();
+            }
+            facing.add(name);
+        }
         facing.retainAll(names);
         names.stream().filter(n -> !facing.contains(n)).limit(2L - facing.size()).toList()
                 .forEach(facing::add);
@@ -86,6 +97,10 @@ public final class EndsStage implements StageView {
 
     /** Puts an end on screen; it takes the place of the one that it is not next to. */
     private void face(String name) {
+        if (session.job().end(name).isEmpty()) {
+            awaited = Optional.of(name);
+            return;
+        }
         if (!facing.contains(name)) {
             List<String> names = session.job().ends().stream().map(End::name).toList();
             boolean before = facing.size() > 1 && names.indexOf(name) < names.indexOf(facing.getFirst());
@@ -104,7 +119,7 @@ public final class EndsStage implements StageView {
                 String name = String.valueOf(letter);
                 if (ends.stream().noneMatch(e -> e.name().equals(name))) {
                     ends.add(End.of(name, "", End.LEADS, List.of()));
-                    javafx.application.Platform.runLater(() -> face(name));
+                    awaited = Optional.of(name);
                     break;
                 }
             }

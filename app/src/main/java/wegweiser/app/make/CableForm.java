@@ -53,7 +53,8 @@ final class CableForm extends VBox {
         grid.addRow(0, new Label(t("own.name")), title);
         grid.addRow(1, new Label(t("cable.cores")), cores);
         grid.addRow(2, new Label(t("cable.length")), new HBox(8, length, new Label("m")));
-        grid.addRow(3, new Label(t("cable.size")), new HBox(8, awg, new Label("AWG"), diameter, new Label("mm")));
+        grid.addRow(3, new Label(t("cable.size")),
+                new HBox(8, awg, new Label("AWG"), diameter, new Label("mm")));
         grid.addRow(4, new Label(""), new HBox(14, screen, solid));
         Button keep = new Button(t("own.keep"));
         keep.getStyleClass().add("dark");
@@ -89,7 +90,8 @@ final class CableForm extends VBox {
         double mm = number(length, true) * 1000;
         return new CableStock(Keeping.id("cable", title.getText()), title.getText().strip(), conductors,
                 (int) number(awg, false), List.of(), (int) number(awg, false), List.of(),
-                screen.isSelected() ? t("cable.screen") : "", 0, number(diameter, false), !solid.isSelected(), false,
+                screen.isSelected() ? t("cable.screen") : "", 0, number(diameter, false), !solid.isSelected(),
+                false,
                 false, mm > 0 ? OptionalDouble.of(mm) : OptionalDouble.empty(), "");
     }
 
@@ -97,8 +99,10 @@ final class CableForm extends VBox {
     private List<String> conductors() {
         Map<String, Integer> seen = new HashMap<>();
         List<String> found = new ArrayList<>();
-        for (String word : Arrays.stream(cores.getText().strip().split("[\\s,;]+")).filter(w -> !w.isEmpty()).toList()) {
-            String code = ColourCode.of(word.toLowerCase(java.util.Locale.ROOT)).orElse(word.toUpperCase(java.util.Locale.ROOT));
+        for (String word : Arrays.stream(cores.getText().strip().split("[\\s,;]+")).filter(w -> !w.isEmpty())
+                .toList()) {
+            String code = ColourCode.of(word.toLowerCase(java.util.Locale.ROOT))
+                    .orElse(word.toUpperCase(java.util.Locale.ROOT));
             int times = seen.merge(code, 1, Integer::sum);
             found.add(times == 1 ? code : code + "." + times);
         }

@@ -25,10 +25,11 @@ final class LengthEditor extends VBox {
         stock.getItems().setAll(session.library().allCables().stream().map(CableStock::title).toList());
         Cables.of(job).ifPresent(c -> stock.setValue(c.title()));
         stock.setMaxWidth(Double.MAX_VALUE);
-        stock.setOnAction(_ -> session.library().allCables().stream().filter(c -> c.title().equals(stock.getValue()))
-                .findFirst()
-                .ifPresent(c -> session.edit(j -> recoloured(j.withCable(
-                        j.cable().withStock(c.id(), own(session, c)))))));
+        stock.setOnAction(
+                _ -> session.library().allCables().stream().filter(c -> c.title().equals(stock.getValue()))
+                        .findFirst()
+                        .ifPresent(c -> session.edit(j -> recoloured(j.withCable(
+                                j.cable().withStock(c.id(), own(session, c)))))));
         TextField length = new TextField(MakeStage.lengthWords(job));
         length.setId("cable-length");
         length.setPrefColumnCount(5);
@@ -45,7 +46,8 @@ final class LengthEditor extends VBox {
         piece.setOnAction(_ -> {
             CableForm form = new CableForm(session, cable -> {
                 overlay.down();
-                session.edit(j -> recoloured(j.withCable(j.cable().withStock(cable.id(), Optional.of(cable)))));
+                session.edit(
+                        j -> recoloured(j.withCable(j.cable().withStock(cable.id(), Optional.of(cable)))));
             }, overlay::down);
             overlay.up(form);
             form.begin();

@@ -60,7 +60,8 @@ final class TracePanel extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox list = new VBox(4, Panels.heading(t("trace.readings")), scroll);
         list.setMinHeight(88);
-        getChildren().addAll(Panels.heading(t("trace.say")), trouble, deciding, beliefs, Panels.rule(), counts,
+        getChildren().addAll(Panels.heading(t("trace.say")), trouble, deciding, beliefs, Panels.rule(),
+                counts,
                 Panels.rule(), left, new HBox(8, fixture, goal),
                 Panels.rule(), list);
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -121,15 +122,18 @@ final class TracePanel extends VBox {
 
     /** Where the sources of a pinout differ: the first measurement on the device that decides. */
     private void deciding(Job job) {
-        List<Deciding.Proposal> open = job.ends().stream().flatMap(e -> Deciding.proposals(e).stream()).toList();
+        List<Deciding.Proposal> open = job.ends().stream().flatMap(e -> Deciding.proposals(e).stream())
+                .toList();
         if (open.equals(asked)) {
             return;
         }
         asked = open;
         deciding.getChildren().clear();
-        open.stream().limit(1).forEach(p -> deciding.getChildren().addAll(Panels.quiet(t("trace.deciding", open.size())),
-                new DecidingCard(p, reading -> session.edit(j -> j.end(p.end())
-                        .map(e -> j.withEnd(Deciding.settle(e.withPortReading(reading)))).orElse(j)))));
+        open.stream().limit(1)
+                .forEach(p -> deciding.getChildren().addAll(Panels.quiet(t("trace.deciding", open.size())),
+                        new DecidingCard(p, reading -> session.edit(j -> j.end(p.end())
+                                .map(e -> j.withEnd(Deciding.settle(e.withPortReading(reading))))
+                                .orElse(j)))));
     }
 
     private void trouble(String text) {

@@ -116,7 +116,8 @@ public final class TraceStage implements StageView {
         boolean simulated = work.isSimulated();
         Optional<Prepared> had = prepared;
         List<NamedWiring> wirings = session.library().allWirings();
-        List<?> wanted = List.of(wirings, job.ends(), job.links(), job.connectors(), choices.fixtureProperty().get(),
+        List<?> wanted = List.of(wirings, job.ends(), job.links(), job.connectors(),
+                choices.fixtureProperty().get(),
                 choices.goalProperty().get(), Terminals.of(job));
         background.run(() -> {
             Advisor advisor = had.filter(p -> p.madeFor().equals(wanted)).map(Prepared::advisor)

@@ -1,0 +1,232 @@
+package wegweiser.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import wegweiser.app.demo.DemoWorkshop;
+import wegweiser.core.model.End;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.PinSource;
+import wegweiser.core.pinout.SourceComparison;
+import wegweiser.files.job.JobFile;
+
+/** The Ends stage through its interface. */
+class EndsTest extends WindowTest {
+    @Override
+    protected Path fill(Path workshop) throws IOException {
+        DemoWorkshop.create(workshop);
+        return workshop.resolve("jobs").resolve(DemoWorkshop.SKY_SENSOR + JobFile.ENDING);
+    }
+
+    private End end(String name) {
+        return job().end(name).orElseThrow();
+    }
+
+    private void up(String id) {
+        await(id + " is up", () -> lookup("#" + id).tryQuery().isPresent());
+    }
+
+    private void gone(String id) {
+        await(id + " is gone", () -> lookup("#" + id).tryQuery().isEmpty());
+    }
+
+    @Test
+    void aConnectorIsChosenByWordsAndByTheDevicesOwnGender() {
+        clickOn("#connector-A");
+        up("gallery");
+        write("phone plug six");
+        await("one card leads", () -> lookup("#card-modular-6p6c-plug").tryQuery().isPresent());
+        keys(KeyCode.ENTER);
+        await("taken", () -> session.job().end("A").orElseThrow().connector().equals("modular-6p6c-plug"));
+        gone("gallery");
+        clickOn("#connector-A");
+        up("gallery");
+        clickOn("#gallery-device").clickOn("#connector-search");
+        write("serial 25 socket");
+        await("found", () -> lookup("#card-dsub-25-socket").tryQuery().isPresent());
+        clickOn("#card-dsub-25-socket");
+        await("the cable gets the plug",
+                () -> session.job().end("A").orElseThrow().connector().equals("dsub-25-plug"));
+    }
+
+    @Test
+    void aPinoutIsPastedAfterALook() {
+        call(() -> {
+            window.ends().paste("A", "", "");
+            return null;
+        });
+        up("paste");
+        call(() -> {
+            lookup("#paste-text").<TextArea>query().setText("1: DCD\n2: RXD (in)\n12 GND\nGND = 5");
+            return null;
+        });
+        await("what is open is said", () -> shows("has no contact 12"));
+        assertThat(end("A").pinout()).isEmpty();
+        clickOn("#paste-source").write("leaflet");
+        clickOn("#paste-replace");
+        gone("paste");
+        await("taken", () -> session.job().end("A").orElseThrow().pinout().size() == 3);
+        assertThat(end("A").row("2").orElseThrow().sources()).extracting(PinSource::source)
+                .containsExactly("leaflet");
+        call(() -> {
+            session.undo();
+            return null;
+        });
+        await("undone", () -> session.job().end("A").orElseThrow().pinout().isEmpty());
+    }
+
+    @Test
+    void aDrawingFromTheOtherSideIsRenumbered() {
+        assertThat(shows("differ")).isTrue();
+        call(() -> {
+            window.ends().compare("B");
+            return null;
+        });
+        up("compare");
+        assertThat(shows("counts from the other side")).isTrue();
+        clickOn("#renumber");
+        await("they agree", () -> !SourceComparison
+                .of(session.job().end("B").orElseThrow(), java.util.Optional.empty()).isOpen());
+        assertThat(end("B").row("3").orElseThrow().signal()).contains("TXD");
+    }
+
+    @Test
+    void oneRowIsDecidedByHandOrByAMeasurement() {
+        call(() -> {
+            session.edit(j -> j.withEnd(j.end("B").orElseThrow()
+                    .withPinout(j.end("B").orElseThrow().pinout().stream().map(r -> r.withSources(
+                            r.sources().stream().filter(s -> s.source().equals("manual, p. 12")).toList()))
+                            .toList())));
+            return null;
+        });
+        call(() -> {
+            window.ends().paste("B", "3 RXD\n4 DSR", "old note");
+            return null;
+        });
+        up("paste");
+        clickOn("#paste-beside");
+        await("kept beside",
+                () -> session.job().end("B").orElseThrow().row("3").orElseThrow().sources().size() == 2);
+        call(() -> {
+            window.ends().compare("B");
+            return null;
+        });
+        up("compare");
+        clickOn("#decide-B-3").write("4.9k").type(KeyCode.ENTER);
+        await("one reading is likely but not sure",
+                () -> session.job().end("B").orElseThrow().portReadings().size() == 1
+                        && shows("Powered and at rest"));
+        assertThat(end("B").row("3").orElseThrow().sources()).hasSize(2);
+        clickOn("#decide-B-3").write("0.02").type(KeyCode.ENTER);
+        await("measured", () -> session.job().end("B").orElseThrow().row("3").orElseThrow().sources().stream()
+                .anyMatch(s -> s.source().equals(PinSource.MEASURED)));
+        assertThat(end("B").row("3").orElseThrow().signal()).as("an input has some kilohms").contains("RXD");
+        clickOn("#take-4-1");
+        await("decided", () -> session.job().end("B").orElseThrow().row("4").orElseThrow().sources().stream()
+                .anyMatch(s -> s.source().equals(PinSource.DECIDED)));
+        assertThat(end("B").row("4").orElseThrow().signal()).contains("DSR");
+    }
+
+    @Test
+    void theDetectiveFindsWhatTheSimulatedDeviceIs() {
+        call(() -> {
+            window.ends().detective("A");
+            return null;
+        });
+        up("detective");
+        int guard = 0;
+        while (lookup("#detective-simulate").tryQuery().isPresent() && guard++ < 60) {
+            int before = end("A").portReadings().size();
+            clickOn("#detective-simulate");
+            await("one more reading",
+                    () -> session.job().end("A").orElseThrow().portReadings().size() > before);
+        }
+        assertThat(guard).isBetween(9, 45);
+        clickOn("#detective-fill");
+        gone("detective");
+        await("filled in", () -> session.job().end("A").orElseThrow().pinout().size() >= 8);
+        assertThat(end("A").row("5").orElseThrow().signal()).contains("GND");
+        assertThat(end("A").row("2").orElseThrow().direction().orElseThrow().id()).isEqualTo("out");
+        assertThat(end("A").pinout().stream().flatMap(r -> r.sources().stream()).map(PinSource::source))
+                .containsOnly(PinSource.MEASURED);
+    }
+
+    @Test
+    void aBadValueIsToldAndAsksAgain() {
+        call(() -> {
+            window.ends().detective("A");
+            return null;
+        });
+        up("detective");
+        await("asks for a value or a beep", () -> lookup("#detective-value").tryQuery().isPresent()
+                || lookup("#detective-yes").tryQuery().isPresent());
+        if (lookup("#detective-value").tryQuery().isPresent()) {
+            clickOn("#detective-value").write("lots").type(KeyCode.ENTER);
+            assertThat(shows("is not a value")).isTrue();
+        }
+        assertThat(end("A").portReadings()).isEmpty();
+    }
+
+    @Test
+    void endsAreAddedUpToEightAndTwoFaceEachOther() {
+        for (int k = 3; k <= 8; k++) {
+            int wanted = k;
+            clickOn("#add-end");
+            await(k + " ends", () -> session.job().ends().size() == wanted);
+        }
+        assertThat(call(() -> lookup("#add-end").query().isDisabled())).isTrue();
+        await("the new end is on screen", () -> lookup("#end-H").tryQuery().isPresent());
+        clickOn("#chip-C");
+        await("C is on screen", () -> lookup("#end-C").tryQuery().isPresent());
+        assertThat(lookup(".end-column").queryAll()).hasSize(2);
+    }
+
+    @Test
+    void aConnectorOfOnesOwnIsDescribedAndGoesAlongWithTheJob() throws Exception {
+        clickOn("#connector-A");
+        up("gallery");
+        clickOn("#gallery-own");
+        up("own-form");
+        clickOn("#own-keep");
+        await("a name is asked for", () -> shows("Give it a name"));
+        clickOn("#own-title").write("focuser five");
+        clickOn("#own-rows").write("1 2 3");
+        clickOn("#own-keep");
+        await("taken",
+                () -> session.job().end("A").orElseThrow().connector().equals("own-focuser-five-plug"));
+        assertThat(job().connectors()).hasSize(1);
+        assertThat(folder.resolve("library").resolve("own-focuser-five-plug.json")).exists();
+        assertThat(JobFile.read(session.file()).connectors()).hasSize(1);
+    }
+
+    @Test
+    void aBrokenLibraryFileIsToldAndTheRestIsThere() throws Exception {
+        Files.createDirectories(folder.resolve("library"));
+        Files.writeString(folder.resolve("library").resolve("a.json"),
+                "{\"format\": \"wegweiser-library\", \"version\": 2}");
+        call(() -> {
+            session.readLibrary();
+            return null;
+        });
+        await("told", () -> shows("a.json, line 1: version must be 1"));
+    }
+
+    @Test
+    void directionsThatWereGuessedAreConfirmedAtOnce() {
+        call(() -> {
+            session.edit(j -> j.withEnd(j.end("A").orElseThrow().withPinout(List.of(
+                    PinRow.named("2").withSignal("RXD"), PinRow.named("3").withSignal("TXD")))));
+            return null;
+        });
+        await("the doubt is told", () -> shows("choose the role"));
+        clickOn("#confirm-A");
+        await("confirmed", () -> session.job().end("A").orElseThrow().pinout().stream()
+                .allMatch(r -> r.direction().isPresent()));
+    }
+}

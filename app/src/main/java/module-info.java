@@ -16,6 +16,7 @@ module wegweiser.app {
     exports wegweiser.app;
     exports wegweiser.app.cli;
     exports wegweiser.app.controls;
+    exports wegweiser.app.ends;
     exports wegweiser.app.shell;
     exports wegweiser.app.demo;
 }

@@ -1,5 +1,8 @@
 package wegweiser.app.controls;
 
+import java.util.function.Consumer;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -83,6 +86,19 @@ public final class Panels {
         box.setMaxSize(420, Region.USE_PREF_SIZE);
         box.managedProperty().bind(box.visibleProperty());
         return box;
+    }
+
+    /** Shows a value now and whenever it changes, as long as the node is in a window. */
+    public static <T> void whileShown(Node node, ObservableValue<T> value, Consumer<T> show) {
+        ChangeListener<T> follow = (_, _, now) -> show.accept(now);
+        node.sceneProperty().addListener((_, before, scene) -> {
+            if (before == null && scene != null) {
+                value.addListener(follow);
+            } else if (scene == null) {
+                value.removeListener(follow);
+            }
+        });
+        show.accept(value.getValue());
     }
 
     /** A column that scrolls when it must. */

@@ -43,8 +43,7 @@ final class ComparePanel extends VBox {
         setFocusTraversable(true);
         getChildren().addAll(Panels.heading(t("compare.title", name)), scroll);
         setPrefSize(860, 560);
-        show(session.job());
-        session.jobProperty().addListener((_, _, job) -> show(job));
+        Panels.whileShown(this, session.jobProperty(), this::show);
     }
 
     private void edit(UnaryOperator<End> edit) {
@@ -53,7 +52,7 @@ final class ComparePanel extends VBox {
 
     private void show(Job job) {
         End end = job.end(name).orElse(null);
-        if (end == null || getScene() == null && getParent() != null) {
+        if (end == null) {
             return;
         }
         SourceComparison comparison = SourceComparison.of(end, Catalogue.of(job).of(end));

@@ -84,8 +84,7 @@ final class DetectivePanel extends VBox {
                 scroll, last);
         setFocusTraversable(true);
         setPrefSize(900, 620);
-        session.jobProperty().addListener((_, _, job) -> show(job));
-        show(session.job());
+        Panels.whileShown(this, session.jobProperty(), this::show);
     }
 
     private Optional<ConnectorType> type(Job job, End end) {

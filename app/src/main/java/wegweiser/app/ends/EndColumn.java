@@ -42,6 +42,7 @@ final class EndColumn extends VBox {
     private final EndMenu fill;
     private final Label port = Panels.quiet("");
     private final FacePanel face = new FacePanel();
+    private final VBox hint;
     private final PinoutTable table;
     private final Label doubts = Panels.quiet("");
     private final Button confirm = new Button(t("ends.confirm"));
@@ -101,8 +102,8 @@ final class EndColumn extends VBox {
         fill.setMinWidth(USE_PREF_SIZE);
         face.bare();
         face.zoomable();
-        face.setMinHeight(120);
-        face.setPrefHeight(190);
+        face.setMinHeight(112);
+        face.setPrefHeight(158);
         VBox.setVgrow(face, Priority.ALWAYS);
         addLead.setPromptText(t("ends.add-lead"));
         addLead.setId("add-lead-" + name);
@@ -125,7 +126,14 @@ final class EndColumn extends VBox {
         last.managedProperty().bind(last.visibleProperty());
         last.visibleProperty().bind(doubts.textProperty().isNotEmpty().or(confirm.visibleProperty()));
         confirm.managedProperty().bind(confirm.visibleProperty());
-        getChildren().addAll(first, second, addLead, face, table, last);
+        hint = Panels.hint(t("ends.blank"), t("ends.choose"), this::choose);
+        hint.setId("hint-" + name);
+        VBox.setVgrow(hint, Priority.ALWAYS);
+        hint.setMaxHeight(Double.MAX_VALUE);
+        hint.setMaxWidth(Double.MAX_VALUE);
+        face.managedProperty().bind(face.visibleProperty());
+        table.managedProperty().bind(table.visibleProperty());
+        getChildren().addAll(first, second, addLead, hint, face, table, last);
         setPrefWidth(400);
         setMinWidth(300);
     }
@@ -185,6 +193,10 @@ final class EndColumn extends VBox {
         fill.show(job, end, type);
         doubts(end);
         addLead.setVisible(type.isEmpty());
+        boolean blank = type.isEmpty() && end.pinout().isEmpty();
+        hint.setVisible(blank);
+        face.setVisible(type.isPresent());
+        table.setVisible(!blank);
         face(job);
         table.show(job, end, type);
         showing = false;

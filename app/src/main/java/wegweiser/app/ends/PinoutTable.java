@@ -57,7 +57,7 @@ final class PinoutTable extends VBox {
         ColumnConstraints wide = new ColumnConstraints();
         wide.setHgrow(Priority.ALWAYS);
         wide.setMinWidth(64);
-        grid.getColumnConstraints().addAll(new ColumnConstraints(44), wide, new ColumnConstraints(84),
+        grid.getColumnConstraints().addAll(new ColumnConstraints(60), wide, new ColumnConstraints(84),
                 new ColumnConstraints(70), source);
         source.setMaxWidth(92);
         widthProperty().addListener((_, _, width) -> {

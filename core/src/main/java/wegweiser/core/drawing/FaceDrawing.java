@@ -10,7 +10,7 @@ import wegweiser.core.catalog.Contact;
 import wegweiser.core.catalog.Outline;
 import wegweiser.core.catalog.Side;
 
-/** Draws a connector at true size from the mating face or the wiring side. O(contacts). */
+/** Draws a connector at true size from the mating face or the wiring side. O(contacts squared), for their spacing. */
 public final class FaceDrawing {
     private FaceDrawing() {}
 
@@ -37,12 +37,28 @@ public final class FaceDrawing {
         double w = outline.widthMm();
         double h = outline.heightMm();
         body(outline, shapes);
-        double pitch = type.pitchMm();
+        double pitch = spacing(type);
         for (Contact contact : type.seenFrom(side)) {
             contact(contact, outline, pitch, marks, shapes);
         }
         double margin = 0.6;
         return new Drawing(-w / 2 - margin, -h / 2 - margin, w + 2 * margin, h + 2 * margin, shapes);
+    }
+
+    /** What a contact has to itself: the distance of the closest two, at most 4 mm; along a jack its pitch. */
+    private static double spacing(ConnectorType type) {
+        if (type.outline() instanceof Outline.Axial || type.outline() instanceof Outline.Latched) {
+            return type.pitchMm();
+        }
+        double closest = Math.min(4, type.pitchMm());
+        for (Contact one : type.contacts()) {
+            for (Contact other : type.contacts()) {
+                if (one != other && !one.isShell() && !other.isShell()) {
+                    closest = Math.min(closest, one.distanceMm(other));
+                }
+            }
+        }
+        return closest;
     }
 
     private static void body(Outline outline, List<Drawing.Shape> shapes) {

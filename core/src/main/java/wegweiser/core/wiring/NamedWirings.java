@@ -1,7 +1,9 @@
 package wegweiser.core.wiring;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeSet;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
@@ -19,16 +21,14 @@ final class NamedWirings {
     static NamedWiring of(Entry entry, Catalogue catalogue) {
         ConnectorType near = family(entry.member("from"), catalogue);
         ConnectorType far = family(entry.member("to"), catalogue);
-        Wiring wiring = new Wiring(List.of());
-        for (String[] link : entry.list("links", e -> pair(e, near, far))) {
-            wiring = joined(wiring, "A" + link[0], "B" + link[1]);
-        }
-        for (String[] jumper : entry.list("fromJumpers", e -> pair(e, near, near))) {
-            wiring = joined(wiring, "A" + jumper[0], "A" + jumper[1]);
-        }
-        for (String[] jumper : entry.list("toJumpers", e -> pair(e, far, far))) {
-            wiring = joined(wiring, "B" + jumper[0], "B" + jumper[1]);
-        }
+        List<String[]> joins = new ArrayList<>();
+        entry.list("links", e -> pair(e, near, far))
+                .forEach(l -> joins.add(new String[]{"A" + l[0], "B" + l[1]}));
+        entry.list("fromJumpers", e -> pair(e, near, near))
+                .forEach(j -> joins.add(new String[]{"A" + j[0], "A" + j[1]}));
+        entry.list("toJumpers", e -> pair(e, far, far))
+                .forEach(j -> joins.add(new String[]{"B" + j[0], "B" + j[1]}));
+        Wiring wiring = joined(joins);
         return new NamedWiring(entry.text("id"), entry.text("from"), entry.text("to"), entry.text("title"),
                 wiring, entry.number("weight", 1));
     }
@@ -51,23 +51,21 @@ final class NamedWirings {
         return pair;
     }
 
-    /** The wiring with two contacts joined; a key is the end's letter and the contact. */
-    private static Wiring joined(Wiring wiring, String keyA, String keyB) {
-        TreeSet<String> near = new TreeSet<>(ContactOrder.PRINTED);
-        TreeSet<String> far = new TreeSet<>(ContactOrder.PRINTED);
-        List<Wiring.Net> rest = new ArrayList<>();
-        for (String key : List.of(keyA, keyB)) {
-            (key.charAt(0) == 'A' ? near : far).add(key.substring(1));
-        }
-        for (Wiring.Net net : wiring.nets()) {
-            if (net.near().stream().anyMatch(near::contains) || net.far().stream().anyMatch(far::contains)) {
-                near.addAll(net.near());
-                far.addAll(net.far());
-            } else {
-                rest.add(net);
+    /** The nets that some joins make; a key is the end's letter and the contact. */
+    private static Wiring joined(List<String[]> joins) {
+        Map<String, Integer> numbers = new LinkedHashMap<>();
+        joins.forEach(join -> {
+            for (String key : join) {
+                numbers.putIfAbsent(key, numbers.size());
             }
-        }
-        rest.add(new Wiring.Net(near, far));
-        return new Wiring(rest);
+        });
+        DisjointSets sets = new DisjointSets(numbers.size());
+        joins.forEach(join -> sets.union(numbers.get(join[0]), numbers.get(join[1])));
+        Map<Integer, List<TreeSet<String>>> nets = new LinkedHashMap<>();
+        numbers.forEach((key, number) -> nets
+                .computeIfAbsent(sets.find(number), _ -> List.of(new TreeSet<>(ContactOrder.PRINTED),
+                        new TreeSet<>(ContactOrder.PRINTED)))
+                .get(key.charAt(0) - 'A').add(key.substring(1)));
+        return new Wiring(nets.values().stream().map(n -> new Wiring.Net(n.get(0), n.get(1))).toList());
     }
 }

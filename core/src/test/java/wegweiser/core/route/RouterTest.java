@@ -161,6 +161,6 @@ class RouterTest {
                 Samples.serial("rs232-9-terminal", "dsub-9-socket", "rs232-9-modem", "dsub-9-plug", "")))
                 .contains("unlike").contains("straight");
         assertThat(PortRelation.words(Samples.job("dsub-9-socket", "dsub-9-socket", "")))
-                .contains("no pinout yet");
+                .contains("Missing before Route can start: the pinout of A and the pinout of B");
     }
 }

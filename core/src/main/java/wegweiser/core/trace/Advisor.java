@@ -64,6 +64,11 @@ public final class Advisor {
         return Belief.of(hypotheses, evidence, seed);
     }
 
+    /** The wiring most believed, as labels of the terminals: those with the same label are joined. */
+    public int[] believed(Evidence evidence, Belief belief) {
+        return belief.leader(evidence).labels().clone();
+    }
+
     /** Whether the goal is reached. */
     public boolean isDone(Evidence evidence) {
         return next(evidence).isEmpty();

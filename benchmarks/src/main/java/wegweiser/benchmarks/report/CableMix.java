@@ -1,0 +1,130 @@
+package wegweiser.benchmarks.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.wiring.EndChange;
+import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Recogniser;
+import wegweiser.core.wiring.Wiring;
+
+/**
+ * Cables as they may lie on a bench: half of them wired as some named wiring, three tenths so but with one mistake (a
+ * quarter of those a short), a fifth joined at random in part.
+ */
+final class CableMix {
+    private static final double NAMED = 0.5;
+    private static final double SPOILT = 0.3;
+    private static final double SHORT = 0.25;
+    private static final double OPEN = 0.2;
+
+    private final Job job;
+    private final TerminalIndex index;
+    private final List<Recogniser.Candidate> named;
+
+    CableMix(String near, String far) {
+        job = Job.of(near + " to " + far,
+                List.of(End.of("A", "", near, List.of()), End.of("B", "", far, List.of())),
+                List.of(), List.of());
+        index = new TerminalIndex(Terminals.of(job));
+        named = Recogniser.candidates(type(0).family(), type(1).family());
+    }
+
+    Job job() {
+        return job;
+    }
+
+    TerminalIndex index() {
+        return index;
+    }
+
+    private ConnectorType type(int end) {
+        return Catalogue.standard().of(job.ends().get(end)).orElseThrow();
+    }
+
+    /** The nets of a cable drawn at random. */
+    Nets draw(SplittableRandom random) {
+        double kind = random.nextDouble();
+        if (kind >= NAMED + SPOILT || named.isEmpty()) {
+            return partial(random);
+        }
+        Nets sound = nets(choose(random));
+        return kind < NAMED ? sound : spoilt(sound, random);
+    }
+
+    private Wiring choose(SplittableRandom random) {
+        double left = random.nextDouble() * named.stream().mapToDouble(c -> c.named().weight()).sum();
+        for (Recogniser.Candidate candidate : named) {
+            left -= candidate.named().weight();
+            if (left < 0) {
+                return candidate.wiring();
+            }
+        }
+        return named.getLast().wiring();
+    }
+
+    private Nets nets(Wiring wiring) {
+        List<Link> links = new ArrayList<>();
+        for (Wiring.Net net : wiring.nets()) {
+            List<Terminal> all = new ArrayList<>();
+            net.near().forEach(c -> all.add(new Terminal("A", c)));
+            net.far().forEach(c -> all.add(new Terminal("B", c)));
+            for (int k = 1; k < all.size(); k++) {
+                links.add(Link.of(all.getFirst(), all.get(k)));
+            }
+        }
+        return Nets.of(index, links);
+    }
+
+    private Nets spoilt(Nets sound, SplittableRandom random) {
+        int end = random.nextInt(2);
+        String name = end == 0 ? "A" : "B";
+        double kind = random.nextDouble();
+        int[] labels = sound.labels().clone();
+        if (kind < SHORT) {
+            List<String> ids = type(end).pinIds();
+            String one = ids.get(random.nextInt(ids.size()));
+            List<String> near = type(end).neighbours(one);
+            int a = labels[index.of(new Terminal(name, one))];
+            int b = labels[index.of(new Terminal(name, near.get(random.nextInt(near.size()))))];
+            for (int i = 0; i < labels.length; i++) {
+                labels[i] = labels[i] == b ? a : labels[i];
+            }
+            return new Nets(index, EndChange.canonical(labels));
+        }
+        if (kind < SHORT + OPEN) {
+            List<String> ids = type(end).pinIds();
+            labels[index.of(new Terminal(name, ids.get(random.nextInt(ids.size()))))] = labels.length;
+            return new Nets(index, EndChange.canonical(labels));
+        }
+        List<EndChange> changes = EndChange.all(type(end));
+        double left = random.nextDouble() * changes.stream().mapToDouble(EndChange::weight).sum();
+        for (EndChange change : changes) {
+            left -= change.weight();
+            if (left < 0) {
+                return change.applyTo(sound, name);
+            }
+        }
+        return sound;
+    }
+
+    private Nets partial(SplittableRandom random) {
+        List<String> near = new ArrayList<>(type(0).pinIds());
+        List<String> far = new ArrayList<>(type(1).pinIds());
+        int joins = 1 + random.nextInt(Math.min(near.size(), far.size()));
+        List<Link> links = new ArrayList<>();
+        for (int k = 0; k < joins; k++) {
+            links.add(Link.of(new Terminal("A", near.remove(random.nextInt(near.size()))),
+                    new Terminal("B", far.remove(random.nextInt(far.size())))));
+        }
+        return Nets.of(index, links);
+    }
+}

@@ -1,0 +1,61 @@
+package wegweiser.benchmarks.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Touch;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.Belief;
+import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Proposal;
+import wegweiser.core.wiring.Nets;
+
+/** One cable traced to the end by an advisor with an honest meter. */
+record Session(int touches, double seconds, boolean finished, boolean right, boolean proved) {
+    private static final int MOST = 4000;
+
+    static Session run(Advisor advisor, Nets truth, Fixture fixture) {
+        List<Reading> readings = new ArrayList<>();
+        Optional<Touch> last = Optional.empty();
+        double seconds = 0;
+        Evidence evidence = new Evidence(advisor.index(), readings);
+        Belief belief = advisor.belief(evidence);
+        while (readings.size() < MOST) {
+            Optional<Proposal> next = advisor.next(evidence, belief);
+            if (next.isEmpty()) {
+                boolean right = sameTable(advisor.believed(evidence, belief), truth);
+                return new Session(readings.size(), seconds, true, right, advisor.isProved(evidence));
+            }
+            Touch touch = next.get().touch();
+            boolean beep = touch.red().stream()
+                    .anyMatch(r -> touch.black().stream().anyMatch(b -> truth.joined(r, b)));
+            Outcome outcome = next.get().mode() == Mode.OHMS
+                    ? beep ? new Outcome.Resistance(0.3) : Outcome.OPEN
+                    : beep ? Outcome.BEEP : Outcome.SILENT;
+            seconds += CostModel.USUAL.seconds(last, touch, fixture);
+            last = Optional.of(touch);
+            readings.add(Reading.of(next.get().mode(), touch, outcome));
+            evidence = new Evidence(advisor.index(), readings);
+            belief = advisor.belief(evidence);
+        }
+        return new Session(readings.size(), seconds, false, false, false);
+    }
+
+    /** Whether both say the same of every pair of contacts at different ends. */
+    private static boolean sameTable(int[] labels, Nets truth) {
+        for (int a = 0; a < labels.length; a++) {
+            for (int b = a + 1; b < labels.length; b++) {
+                boolean across = !truth.index().get(a).end().equals(truth.index().get(b).end());
+                if (across && (labels[a] == labels[b]) != (truth.labels()[a] == truth.labels()[b])) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+}

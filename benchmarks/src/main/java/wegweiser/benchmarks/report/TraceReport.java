@@ -1,0 +1,142 @@
+package wegweiser.benchmarks.report;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.Sweep;
+import wegweiser.core.wiring.Nets;
+
+/**
+ * How many touches and seconds the advisor needs on a mix of cables, against two sweeps with the same costs. The
+ * quick sweep looks for each contact of A through the contacts of B not yet found until one beeps; it takes every
+ * join to be one to one and sees no short. The full sweep touches every A against every B. Everything is seeded.
+ *
+ * <p>Arguments: cables a pair (2000), then what to run: identify, prove, or both.
+ */
+public final class TraceReport {
+    private static final String[][] PAIRS = {{"9 to 9", "dsub-9-socket", "dsub-9-plug"},
+            {"9 to 25", "dsub-9-socket", "dsub-25-plug"}, {"10 to 9", "box-header-10-socket", "dsub-9-plug"},
+            {"8P8C to 8P8C", "modular-8p8c-plug", "modular-8p8c-plug"},
+            {"6P6C to 6P6C", "modular-6p6c-plug", "modular-6p6c-plug"},
+            {"25 to 25", "dsub-25-socket", "dsub-25-plug"}};
+
+    private TraceReport() {}
+
+    public static void main(String[] args) {
+        int cables = args.length > 0 ? Integer.parseInt(args[0]) : 2000;
+        String what = args.length > 1 ? args[1] : "both";
+        if (!what.equals("prove")) {
+            identify(cables);
+        }
+        if (!what.equals("identify")) {
+            prove(cables);
+        }
+    }
+
+    private static List<Nets> drawn(CableMix mix, int cables) {
+        SplittableRandom random = new SplittableRandom(2026);
+        return IntStream.range(0, cables).mapToObj(_ -> mix.draw(random)).toList();
+    }
+
+    private static void identify(int cables) {
+        System.out.println("Identify with two probes, " + cables + " cables a pair\n");
+        System.out.println(
+                "| pair | entropy, bit | touches | seconds | full sweep | share | quick sweep | share | wrong |");
+        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- |");
+        for (String[] pair : PAIRS) {
+            CableMix mix = new CableMix(pair[1], pair[2]);
+            List<Nets> truths = drawn(mix, cables);
+            Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.PROBES, Goal.IDENTIFY,
+                    CostModel.USUAL, 1);
+            List<Session> sessions = truths.parallelStream().map(t -> Session.run(advisor, t, Fixture.PROBES))
+                    .toList();
+            double seconds = sessions.stream().mapToDouble(Session::seconds).average().orElse(0);
+            double full = fullSweep(mix);
+            double quick = truths.stream().mapToDouble(
+                    t -> Sweep.of(mix.job(), t, CostModel.USUAL, Fixture.PROBES).seconds()).average()
+                    .orElse(0);
+            row(pair[0], entropy(truths), sessions.stream().mapToInt(Session::touches).average().orElse(0),
+                    seconds, full,
+                    seconds / full, quick, seconds / quick, "%.2f %%".formatted(
+                            100.0 * sessions.stream().filter(s -> !s.right()).count() / cables));
+        }
+        System.out.println();
+    }
+
+    private static void prove(int cables) {
+        System.out.println("Prove every pair with a comb, " + cables + " cables a pair\n");
+        System.out.println(
+                "| pair | touches | seconds | joins | cuts | open bits | floor | share | not proved | wrong |");
+        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
+        for (String[] pair : PAIRS) {
+            CableMix mix = new CableMix(pair[1], pair[2]);
+            List<Nets> truths = drawn(mix, cables);
+            Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.COMB, Goal.PROVE, CostModel.USUAL,
+                    1);
+            List<Session> sessions = truths.parallelStream().map(t -> Session.run(advisor, t, Fixture.COMB))
+                    .toList();
+            double joins = truths.stream().mapToInt(t -> t.labels().length - nets(t)).average().orElse(0);
+            double cuts = truths.stream().mapToDouble(t -> Math.ceil(Math.log(nets(t)) / Math.log(2)))
+                    .average().orElse(0);
+            // a join that turns out as believed answers at most one bit of what the mix leaves open
+            double open = Math.max(0, entropy(truths) - joins);
+            double floor = joins + cuts + open;
+            double touches = sessions.stream().mapToInt(Session::touches).average().orElse(0);
+            row(pair[0], touches, sessions.stream().mapToDouble(Session::seconds).average().orElse(0), joins,
+                    cuts, open,
+                    floor, touches / floor, (int) sessions.stream().filter(s -> !s.proved()).count(),
+                    (int) sessions.stream().filter(s -> !s.right()).count());
+        }
+        System.out.println();
+    }
+
+    private static int nets(Nets truth) {
+        return (int) java.util.Arrays.stream(truth.labels()).distinct().count();
+    }
+
+    private static double fullSweep(CableMix mix) {
+        List<Terminal> near = mix.index().terminals().stream().filter(t -> t.end().equals("A")).toList();
+        List<Terminal> far = mix.index().terminals().stream().filter(t -> t.end().equals("B")).toList();
+        double seconds = 0;
+        Optional<Touch> last = Optional.empty();
+        for (Terminal a : near) {
+            for (Terminal b : far) {
+                Touch touch = Touch.of(a, b);
+                seconds += CostModel.USUAL.seconds(last, touch, Fixture.PROBES);
+                last = Optional.of(touch);
+            }
+        }
+        return seconds;
+    }
+
+    /** Entropy of the drawn mix in bits; drawn cables that are alike count as one alternative. */
+    private static double entropy(List<Nets> truths) {
+        Map<Nets, Integer> counts = new HashMap<>();
+        truths.forEach(t -> counts.merge(t, 1, Integer::sum));
+        double bits = 0;
+        for (int count : counts.values()) {
+            double p = count / (double) truths.size();
+            bits -= p * Math.log(p) / Math.log(2);
+        }
+        return bits;
+    }
+
+    private static void row(Object... cells) {
+        List<String> words = new ArrayList<>();
+        for (Object cell : cells) {
+            words.add(cell instanceof Double d ? String.format(Locale.ROOT, "%.2f", d) : cell.toString());
+        }
+        System.out.println("| " + String.join(" | ", words) + " |");
+    }
+}

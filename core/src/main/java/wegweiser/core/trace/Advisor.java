@@ -21,7 +21,11 @@ import wegweiser.core.words.Words;
  */
 public final class Advisor {
     private static final double BELIEVED = 0.95;
+    /** Belief in what joins the ends to each other from which a cable counts as identified. */
+    private static final double IDENTIFIED = 0.99;
     private static final double LIKELY = 0.85;
+    /** What must be open about a pair that was read already for it to be read again, in bits. */
+    private static final double DOUBT_BITS = 0.05;
     /** Belief from which identification ends once no single touch would tell more than a trifle, in bits. */
     private static final double ENOUGH = 0.9;
     private static final double TRIFLE = 0.04;
@@ -66,7 +70,7 @@ public final class Advisor {
 
     /** The wiring most believed, as labels of the terminals: those with the same label are joined. */
     public int[] believed(Evidence evidence, Belief belief) {
-        return belief.leader(evidence).labels().clone();
+        return belief.leader(evidence, goal == Goal.IDENTIFY).labels().clone();
     }
 
     /** Whether the goal is reached. */
@@ -97,12 +101,14 @@ public final class Advisor {
         if (locate.isPresent()) {
             return locate;
         }
-        Belief.Leader leader = belief.leader(evidence);
-        if (goal == Goal.IDENTIFY && leader.probability() >= BELIEVED) {
+        Belief.Leader leader = belief.leader(evidence, goal == Goal.IDENTIFY);
+        if (goal == Goal.IDENTIFY && leader.probability() >= IDENTIFIED) {
             return Optional.empty();
         }
-        if (leader.probability() < (goal == Goal.IDENTIFY ? BELIEVED : LIKELY)) {
-            Optional<Proposal> learn = learn(evidence, belief, leader);
+        if (leader.probability() < (goal == Goal.IDENTIFY ? IDENTIFIED : LIKELY)) {
+            Optional<Proposal> learn = goal == Goal.IDENTIFY && !fixture.canGang()
+                    ? across(evidence, belief)
+                    : learn(evidence, belief, leader);
             if (learn.isPresent()) {
                 return learn;
             }
@@ -127,6 +133,34 @@ public final class Advisor {
 
     private static boolean samePlace(Touch a, Touch b) {
         return a.equals(b) || a.red().equals(b.black()) && a.black().equals(b.red());
+    }
+
+    /** The touch between two ends that, with the best one after it, tells most per second. */
+    private Optional<Proposal> across(Evidence evidence, Belief belief) {
+        Optional<Touch> last = lastTouch(evidence);
+        List<Foresight.Move> moves = new ArrayList<>();
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                double p = belief.joined(a, b);
+                boolean known = evidence.isJoined(a, b) || evidence.isApart(a, b);
+                // a pair that was read once is worth a second look when much still speaks against the reading
+                if (index.get(a).end().equals(index.get(b).end())
+                        || entropy(p) < (known ? DOUBT_BITS : 1e-5)) {
+                    continue;
+                }
+                moves.add(new Foresight.Move(new int[][]{{a}, {b}}, belief.beeps(a, b), p));
+            }
+        }
+        if (moves.isEmpty()) {
+            return Optional.empty();
+        }
+        Foresight.Choice choice = new Foresight(belief.weights()).best(moves,
+                (from, to) -> Math.max(1, cost.seconds(from == null ? last : Optional.of(touch(from.touch())),
+                        touch(to.touch()), fixture)),
+                java.util.Comparator.comparingDouble(m -> -nearness(last, m.touch())));
+        int[][] chosen = choice.move().touch();
+        return Optional.of(proposal(evidence, belief, touch(chosen), Mode.CONTINUITY, Proposal.Purpose.LEARN,
+                learnReason(belief, chosen[0][0], chosen[1][0], choice.move().beep())));
     }
 
     private Optional<Proposal> learn(Evidence evidence, Belief belief, Belief.Leader leader) {

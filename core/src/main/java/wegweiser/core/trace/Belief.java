@@ -139,6 +139,21 @@ public final class Belief {
         return false;
     }
 
+    /** The weights of everything that is believed, hypotheses and samples. */
+    double[] weights() {
+        return weights;
+    }
+
+    /** For everything that is believed, whether a touch would beep. */
+    boolean[] beeps(int a, int b) {
+        boolean[] beeps = new boolean[weights.length];
+        for (int h = 0; h < beeps.length; h++) {
+            int[] l = labels.get(h);
+            beeps[h] = l[a] == l[b];
+        }
+        return beeps;
+    }
+
     /** Probability that two terminals are joined, by their numbers. */
     public double joined(int a, int b) {
         return pair[a][b];
@@ -167,6 +182,14 @@ public final class Belief {
 
     /** The partition most believed once the proved joins are put in, and its probability. */
     public Leader leader(Evidence evidence) {
+        return leader(evidence, false);
+    }
+
+    /**
+     * The same, where wanted with all partitions merged that say the same of every two contacts at different ends: what
+     * is joined within one end alone makes no difference then.
+     */
+    Leader leader(Evidence evidence, boolean acrossOnly) {
         record Key(int[] labels) {
             @Override
             public boolean equals(Object o) {
@@ -180,20 +203,53 @@ public final class Belief {
         }
         int[] proved = evidence.labels();
         Map<Key, Double> groups = new HashMap<>();
+        Map<Key, int[]> likeliest = new HashMap<>();
+        Map<Key, Double> most = new HashMap<>();
+        int[] end = acrossOnly ? ends(evidence) : null;
         for (int h = 0; h < weights.length; h++) {
-            groups.merge(new Key(union(labels.get(h), proved)), weights[h], Double::sum);
+            int[] whole = union(labels.get(h), proved);
+            Key key = new Key(acrossOnly ? across(whole, end) : whole);
+            groups.merge(key, weights[h], Double::sum);
+            if (weights[h] > most.getOrDefault(key, -1.0)) {
+                most.put(key, weights[h]);
+                likeliest.put(key, whole);
+            }
         }
         Map.Entry<Key, Double> best = groups.entrySet()
                 .stream()
                 .max(Map.Entry.<Key, Double>comparingByValue()
                         .thenComparing(e -> Arrays.toString(e.getKey().labels())))
                 .orElseThrow();
-        int[] winner = best.getKey().labels();
+        int[] winner = likeliest.get(best.getKey());
         Optional<Hypothesis> hypothesis = named.stream()
                 .map(Share::hypothesis)
                 .filter(h -> Arrays.equals(h.labels(), winner))
                 .findFirst();
         return new Leader(winner, Math.min(1, best.getValue()), hypothesis);
+    }
+
+    private static int[] ends(Evidence evidence) {
+        Map<String, Integer> numbers = new HashMap<>();
+        int[] end = new int[evidence.index().size()];
+        for (int i = 0; i < end.length; i++) {
+            end[i] = numbers.computeIfAbsent(evidence.index().get(i).end(), _ -> numbers.size());
+        }
+        return end;
+    }
+
+    /** The labels with every net that lies within one end taken apart. */
+    private static int[] across(int[] labels, int[] end) {
+        int[] result = labels.clone();
+        for (int i = 0; i < labels.length; i++) {
+            boolean crosses = false;
+            for (int j = 0; j < labels.length && !crosses; j++) {
+                crosses = labels[j] == labels[i] && end[j] != end[i];
+            }
+            if (!crosses) {
+                result[i] = i;
+            }
+        }
+        return EndChange.canonical(result);
     }
 
     /**

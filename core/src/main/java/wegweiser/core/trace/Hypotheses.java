@@ -35,6 +35,8 @@ public final class Hypotheses {
     static final double SPOILT = 0.3;
     static final double OTHER = 0.2;
     private static final double SHORT_SHARE = 0.25;
+    /** A short between contacts that do not lie next to each other, against one between neighbours. */
+    private static final double FAR_SHORT = 0.02;
     private static final double OPEN_SHARE = 0.2;
     private static final double SHELLS_JOINED = 0.3;
 
@@ -240,7 +242,7 @@ public final class Hypotheses {
                     int b = h.labels()[index.of(end.terminal(ids.get(j)))];
                     if (a != b) {
                         pairs.merge(List.of(Math.min(a, b), Math.max(a, b)),
-                                near.contains(ids.get(j)) ? 1.0 : 0.2, Double::sum);
+                                near.contains(ids.get(j)) ? 1.0 : FAR_SHORT, Double::sum);
                     }
                 }
             }

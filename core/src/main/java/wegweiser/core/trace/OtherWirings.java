@@ -21,6 +21,8 @@ final class OtherWirings {
     static final double[][] OPEN_SHARES = {{0.1, 0.45}, {0.4, 0.3}, {0.75, 0.25}};
     private static final double SAME_END = 0.03;
     private static final double SECOND_PARTNER = 0.02;
+    /** One drawn cable in so many has a short that no mistake of a named wiring explains. */
+    private static final int SHORT_IN = 150;
 
     private final int n;
     private final double openShare;
@@ -173,7 +175,7 @@ final class OtherWirings {
                 to[Math.max(a, chosen)] = Math.min(a, chosen);
             }
         }
-        if (random.nextInt(12) == 0 && roots.size() > 1) {
+        if (random.nextInt(SHORT_IN) == 0 && roots.size() > 1) {
             int a = roots.get(random.nextInt(roots.size()));
             int b = roots.get(random.nextInt(roots.size()));
             if (a != b && to[a] == a && to[b] == b && !evidence.isApart(a, b)) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -22,6 +23,15 @@ import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.Sweep;
 import wegweiser.core.trace.Tracer;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.Touch;
+import wegweiser.core.trace.LadderPlug;
+import wegweiser.core.trace.LadderTrace;
+import wegweiser.files.job.BadFile;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.Wiring;
@@ -38,7 +48,7 @@ final class TraceCommand extends JobCommand {
     @Option(names = "--hidden", required = true, paramLabel = "TRUTH", description = "A job file whose links are the truth.")
     private Path hidden;
 
-    @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip or comb.")
+    @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip, comb or ladder.")
     private String fixture;
 
     @Option(names = "--goal", defaultValue = "prove", description = "identify or prove.")
@@ -51,17 +61,52 @@ final class TraceCommand extends JobCommand {
     public Integer call() throws Exception {
         Job known = read(job);
         Job truth = read(hidden);
-        Fixture with = Fixtures.of(fixture);
+        boolean ladder = fixture.equalsIgnoreCase("ladder");
+        Fixture with = ladder ? Fixture.PROBES : Fixtures.of(fixture);
         TerminalIndex index = new TerminalIndex(Terminals.of(known));
         SimulatedCable cable = new SimulatedCable(truth, index.terminals());
         SimulatedMeter meter = new SimulatedMeter(cable, MeterTraits.USUAL, seed);
         CostModel cost = CostModel.USUAL;
         Advisor advisor = new Advisor(known, index, with, goal, cost, seed);
-        Tracer.Run run = Tracer.run(known, advisor, with, cost, meter::measure,
-                4 * index.size() * index.size());
+        Tracer.Run run = ladder
+                ? laddered(known, truth, index, advisor, meter)
+                : Tracer.run(known, advisor, with, cost, meter::measure, 4 * index.size() * index.size());
         Sweep sweep = Sweep.of(known, cable.nets(), cost, with);
         write(result(known, index, advisor, run, sweep), lines(run, sweep));
         return CommandLineApp.FINE;
+    }
+
+    /** Traces with a ladder plug on the second end; when proof is wanted, goes on with bare probes. */
+    private Tracer.Run laddered(Job known, Job truth, TerminalIndex index, Advisor advisor,
+            SimulatedMeter plain)
+            throws BadFile {
+        if (known.ends().size() < 2) {
+            throw new BadFile("a ladder plug needs a cable with two ends.");
+        }
+        End far = known.ends().get(1);
+        LadderPlug plug = LadderTrace.plug(known, far, seed)
+                .orElseThrow(() -> new BadFile("no ladder plug tells that many contacts apart."));
+        Terminal common = far.terminal("common lead");
+        List<Terminal> all = new ArrayList<>(index.terminals());
+        all.add(common);
+        List<Link> links = new ArrayList<>(truth.links());
+        List<Terminal> contacts = Terminals.of(known, far);
+        for (int k = 0; k < contacts.size(); k++) {
+            links.add(Link.of(contacts.get(k), common).withPart(Part.resistor(plug.values().get(k))));
+        }
+        SimulatedMeter meter = new SimulatedMeter(new SimulatedCable(truth.withLinks(links), all),
+                MeterTraits.USUAL, seed);
+        LadderTrace trace = LadderTrace.run(known, plug, CostModel.USUAL, goal == Goal.PROVE,
+                a -> meter.measure(Touch.of(a, common), Mode.OHMS) instanceof Outcome.Resistance(double ohms)
+                        ? OptionalDouble.of(ohms)
+                        : OptionalDouble.empty(),
+                (a, b) -> plain.measure(Touch.of(a, b), Mode.CONTINUITY) == Outcome.BEEP);
+        Job read = trace.readings().stream().reduce(known, Job::withReading, (one, _) -> one);
+        int limit = goal == Goal.PROVE ? 4 * index.size() * index.size() : 0;
+        Tracer.Run rest = Tracer.run(read, advisor, Fixture.PROBES, CostModel.USUAL, plain::measure, limit);
+        return new Tracer.Run(rest.readings(), rest.evidence(), rest.belief(),
+                trace.touches() + rest.touches(),
+                trace.seconds() + rest.seconds(), rest.finished());
     }
 
     private static Map<String, Object> result(Job job, TerminalIndex index, Advisor advisor, Tracer.Run run,

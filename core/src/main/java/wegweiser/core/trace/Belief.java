@@ -162,9 +162,17 @@ public final class Belief {
     /** Probability that a gang touch beeps. */
     double joined(int[] red, int[] black) {
         double p = 0;
+        int[] mark = new int[pair.length];
         for (int h = 0; h < weights.length; h++) {
-            if (joins(labels.get(h), red, black)) {
-                p += weights[h];
+            int[] l = labels.get(h);
+            for (int r : red) {
+                mark[l[r]] = h + 1;
+            }
+            for (int b : black) {
+                if (mark[l[b]] == h + 1) {
+                    p += weights[h];
+                    break;
+                }
             }
         }
         return p;

@@ -73,6 +73,7 @@ final class Candidates {
             found.add(new int[][]{numbers(near), numbers(far)});
             found.add(new int[][]{numbers(near.subList(0, near.size() / 2)), numbers(far)});
             found.add(new int[][]{numbers(near), numbers(far.subList(0, far.size() / 2))});
+            rectangles(near, far, found);
         }
         List<Integer> roots = new ArrayList<>();
         for (int i = 0; i < labels.length; i++) {
@@ -85,6 +86,22 @@ final class Candidates {
                     Arrays.stream(cut.black()).map(roots::get).toArray()});
         }
         return found;
+    }
+
+    /**
+     * Some contacts without a partner at one end against some at the other, in several sizes: where little is known,
+     * the size that beeps as often as not tells a whole bit.
+     */
+    private static void rectangles(List<Integer> near, List<Integer> far, List<int[][]> found) {
+        for (int rows = 2; rows <= near.size(); rows = rows < 4 ? rows + 1 : rows * 3 / 2) {
+            for (int part = 1; part <= 3; part++) {
+                int columns = Math.max(2, far.size() / part);
+                found.add(new int[][]{numbers(near.subList(0, rows)),
+                        numbers(far.subList(0, Math.min(columns, far.size())))});
+                found.add(new int[][]{numbers(near.subList(near.size() - rows, near.size())),
+                        numbers(far.subList(Math.max(0, far.size() - columns), far.size()))});
+            }
+        }
     }
 
     private static boolean isAlone(int[] labels, int i) {

@@ -1,0 +1,110 @@
+package wegweiser.core.trace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wegweiser.core.Samples;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.wiring.Nets;
+
+class LadderPlugTest {
+    private static final LadderPlug.Error CLOSE = new LadderPlug.Error(0.001, 0.003, 1.5);
+
+    @ParameterizedTest
+    @CsvSource({"E96,6", "E96_CLOSE,9", "E24,5"})
+    void everyContactAndEveryPairDecodesWhateverTheErrors(LadderPlug.Series series, int contacts) {
+        LadderPlug.Error error = new LadderPlug.Error(series.tolerance(), 0.003, 1.5);
+        LadderPlug plug = LadderPlug.design(contacts, LadderPlug.Pairs.ALL, series, error, 1).plug()
+                .orElseThrow();
+        SplittableRandom random = new SplittableRandom(5);
+        for (int round = 0; round < 4000; round++) {
+            List<Double> real = plug.values().stream()
+                    .map(v -> v * (1 + error.tolerance() * (2 * random.nextDouble() - 1))).toList();
+            int i = random.nextInt(contacts);
+            int j = random.nextInt(contacts);
+            double own = i == j ? real.get(i) : real.get(i) * real.get(j) / (real.get(i) + real.get(j));
+            double shown = (own + error.cableOhms() * random.nextDouble())
+                    * (1 + error.meter() * (2 * random.nextDouble() - 1));
+            List<Integer> truth = i == j ? List.of(i) : List.of(Math.min(i, j), Math.max(i, j));
+            assertThat(plug.decode(shown)).as("%s in %s", truth, plug.values()).containsExactly(truth);
+        }
+    }
+
+    @Test
+    void whatCannotBeToldApartIsSaid() {
+        LadderPlug.Design many = LadderPlug.design(40, LadderPlug.Pairs.ALL, LadderPlug.Series.E12,
+                new LadderPlug.Error(0.05, 0.008, 1.5), 1);
+        assertThat(many.plug()).isEmpty();
+        assertThat(many.most()).isBetween(2, 10);
+        assertThat(LadderPlug.design(25, LadderPlug.Pairs.NONE, LadderPlug.Series.E96, CLOSE, 1).plug())
+                .isPresent();
+        assertThat(LadderPlug.design(0, LadderPlug.Pairs.ALL, LadderPlug.Series.E24, CLOSE, 1).plug())
+                .isPresent();
+    }
+
+    @Test
+    void valuesAreOfTheirSeries() {
+        assertThat(LadderPlug.Series.E12.between(1000, 10000)).containsExactly(1000.0, 1200.0, 1500.0, 1800.0,
+                2200.0,
+                2700.0, 3300.0, 3900.0, 4700.0, 5600.0, 6800.0, 8200.0, 10000.0);
+        assertThat(LadderPlug.Series.E24.between(1000, 9999)).hasSize(24);
+        assertThat(LadderPlug.Series.E96.between(100, 999)).hasSize(96).contains(102.0, 499.0, 976.0);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"dsub-9-socket,dsub-9-plug", "dsub-9-socket,dsub-25-plug",
+            "modular-8p8c-plug,modular-8p8c-plug"})
+    void aCableIsKnownAfterAboutOneReadingAContact(String near, String far) {
+        SplittableRandom random = new SplittableRandom(11);
+        for (int round = 0; round < 60; round++) {
+            Job job = Samples.job(near, far, "");
+            TerminalIndex index = new TerminalIndex(Terminals.of(job));
+            Nets truth = matching(job, index, random);
+            List<Terminal> farContacts = Terminals.of(job, job.ends().get(1));
+            LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, round % 2 == 0, a -> {
+                double siemens = 0;
+                for (int k = 0; k < farContacts.size(); k++) {
+                    siemens += truth.joined(a, farContacts.get(k)) ? 1 / plug.values().get(k) : 0;
+                }
+                return siemens == 0
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of((1 / siemens + 0.4) * (1 + 0.01 * (random.nextDouble() - 0.5)));
+            }, truth::joined);
+            assertThat(trace.unsure()).isEmpty();
+            Evidence evidence = new Evidence(index, trace.readings());
+            assertThat(evidence.contradictions()).isEmpty();
+            for (Terminal a : Terminals.of(job, job.ends().get(0))) {
+                for (Terminal b : farContacts) {
+                    boolean joined = evidence.isJoined(index.of(a), index.of(b));
+                    assertThat(joined).as("%s %s", a, b).isEqualTo(truth.joined(a, b));
+                    assertThat(joined || evidence.isApart(index.of(a), index.of(b))).isTrue();
+                }
+            }
+            int n = Terminals.of(job, job.ends().get(0)).size();
+            if (round % 2 == 1) {
+                assertThat(trace.touches()).isEqualTo(n);
+            }
+        }
+    }
+
+    private static Nets matching(Job job, TerminalIndex index, SplittableRandom random) {
+        List<Terminal> far = new ArrayList<>(Terminals.of(job, job.ends().get(1)));
+        List<wegweiser.core.model.Link> links = new ArrayList<>();
+        for (Terminal a : Terminals.of(job, job.ends().get(0))) {
+            if (random.nextDouble() < 0.7 && !far.isEmpty()) {
+                links.add(wegweiser.core.model.Link.of(a, far.remove(random.nextInt(far.size()))));
+            }
+        }
+        return Nets.of(index, links);
+    }
+}

@@ -1,20 +1,28 @@
 package wegweiser.app.shell;
 
 import java.io.IOException;
+import java.util.List;
 import java.util.Map;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import wegweiser.core.model.Reading;
+import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.LearnedCost;
 import wegweiser.files.workshop.Workshop;
 
 /** What the person has chosen and the next start should remember. */
 public final class Choices {
+    private static final int ENOUGH = 10;
+
     private final Workshop workshop;
+    private String learnFrom = "";
     private final ObjectProperty<Fixture> fixture = new SimpleObjectProperty<>(Fixture.PROBES);
     private final ObjectProperty<Goal> goal = new SimpleObjectProperty<>(Goal.PROVE);
+    private final ObjectProperty<CostModel> cost = new SimpleObjectProperty<>(CostModel.USUAL);
     private final BooleanProperty night = new SimpleBooleanProperty(false);
     private final BooleanProperty rightHanded = new SimpleBooleanProperty(true);
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
@@ -24,9 +32,52 @@ public final class Choices {
         workshop.setting("fixture").filter("COMB"::equals).ifPresent(_ -> fixture.set(Fixture.COMB));
         night.set(workshop.setting("night").map("true"::equals).orElse(false));
         rightHanded.set(!workshop.setting("hand").map("left"::equals).orElse(false));
+        workshop.setting("cost.from").ifPresent(f -> learnFrom = f);
+        workshop.setting("cost").map(Choices::read).ifPresent(cost::set);
+        cost.addListener((_, _, c) -> remember("cost",
+                c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug()));
         fixture.addListener((_, _, f) -> remember("fixture", f.name()));
         night.addListener((_, _, n) -> remember("night", n.toString()));
         rightHanded.addListener((_, _, r) -> remember("hand", r ? "right" : "left"));
+    }
+
+    /** What touches cost this person. */
+    public ObjectProperty<CostModel> costProperty() {
+        return cost;
+    }
+
+    /** Learns from readings, those before the last reset left out; from few of them nothing is learned. */
+    public void learn(List<Reading> readings) {
+        List<Reading> since = readings.stream()
+                .filter(r -> r.at().map(at -> at.compareTo(learnFrom) > 0).orElse(false)).toList();
+        LearnedCost learned = LearnedCost.of(since);
+        if (learned.learnedFrom() >= ENOUGH) {
+            cost.set(rounded(learned.cost()));
+        }
+    }
+
+    /** Forgets what was learned, from a time on. */
+    public void resetCost(String now) {
+        learnFrom = now;
+        remember("cost.from", now);
+        cost.set(CostModel.USUAL);
+    }
+
+    /** In half seconds, so that a single reading does not change every plan. */
+    private static CostModel rounded(CostModel c) {
+        return new CostModel(Math.max(0.5, Math.round(2 * c.moveProbe()) / 2.0),
+                Math.round(2 * c.reclip()) / 2.0,
+                Math.max(0.5, Math.round(2 * c.gang()) / 2.0), c.changePlug());
+    }
+
+    private static CostModel read(String text) {
+        try {
+            String[] parts = text.split(" ");
+            return new CostModel(Double.parseDouble(parts[0]), Double.parseDouble(parts[1]),
+                    Double.parseDouble(parts[2]), Double.parseDouble(parts[3]));
+        } catch (RuntimeException _) {
+            return CostModel.USUAL;
+        }
     }
 
     private void remember(String name, String value) {

@@ -57,7 +57,7 @@ public final class MainWindow {
         this.choices = new Choices(session.workshop());
         bar = new SignpostBar(this::go, this::find);
         makers.put(StageId.ENDS, () -> new EndsStage(session, overlay));
-        makers.put(StageId.TRACE, () -> new TraceStage(session, choices, this::go));
+        makers.put(StageId.TRACE, () -> new TraceStage(session, choices, overlay, this::go));
         makers.put(StageId.ROUTE, () -> new RouteStage(session, this::go));
         makers.put(StageId.MAKE, () -> new MakeStage(session, choices, overlay, this::go));
         makers.put(StageId.PROVE, () -> new ProveStage(session, choices, this::go));

@@ -6,7 +6,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
@@ -25,6 +27,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.port.Deciding;
 import wegweiser.core.trace.Belief;
 import wegweiser.core.trace.Contradiction;
+import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
@@ -43,7 +46,7 @@ final class TracePanel extends VBox {
     private final VBox left = new VBox(1);
     private final VBox readings = new VBox(2);
 
-    TracePanel(Session session, Choices choices) {
+    TracePanel(Session session, Choices choices, Runnable list, Runnable ladder, Runnable lamps) {
         this.session = session;
         getStyleClass().addAll("sheet", "side");
         ChoiceBox<Fixture> fixture = choice(Fixture.values(), "fixture.");
@@ -58,13 +61,36 @@ final class TracePanel extends VBox {
         scroll.setMinHeight(60);
         scroll.setPrefHeight(60);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        VBox list = new VBox(4, Panels.heading(t("trace.readings")), scroll);
-        list.setMinHeight(88);
+        Hyperlink reset = new Hyperlink(t("trace.cost.reset"));
+        reset.setId("cost-reset");
+        reset.setOnAction(_ -> choices.resetCost(java.time.Instant.now().toString()));
+        Label hand = Panels.quiet("");
+        hand.setWrapText(false);
+        hand.textProperty().bind(javafx.beans.binding.Bindings.createStringBinding(
+                () -> t("trace.cost", Words.number(choices.costProperty().get().moveProbe())),
+                choices.costProperty()));
+        HBox cost = Panels.line(hand, reset);
+        reset.visibleProperty().bind(choices.costProperty().isNotEqualTo(CostModel.USUAL));
+        HBox tools = new HBox(6, Panels.heading(t("trace.readings")), tool("trace.list", list),
+                tool("trace.ladder", ladder), tool("trace.lamps", lamps));
+        tools.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        VBox below = new VBox(4, tools, scroll);
+        below.setMinHeight(88);
         getChildren().addAll(Panels.heading(t("trace.say")), trouble, deciding, beliefs, Panels.rule(),
                 counts,
                 Panels.rule(), left, new HBox(8, fixture, goal),
-                Panels.rule(), list);
-        VBox.setVgrow(list, Priority.ALWAYS);
+                cost, Panels.rule(), below);
+        VBox.setVgrow(below, Priority.ALWAYS);
+    }
+
+    private static Button tool(String key, Runnable action) {
+        Button button = new Button(t(key));
+        button.getStyleClass().add("small");
+        button.setId(key.replace('.', '-'));
+        button.setFocusTraversable(false);
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(_ -> action.run());
+        return button;
     }
 
     private static <E extends Enum<E>> ChoiceBox<E> choice(E[] values, String prefix) {

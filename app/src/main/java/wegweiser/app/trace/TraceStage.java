@@ -23,6 +23,7 @@ import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Choices;
 import wegweiser.app.shell.DockWork;
+import wegweiser.app.shell.Overlay;
 import wegweiser.app.shell.Session;
 import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
@@ -37,12 +38,15 @@ import wegweiser.core.trace.Belief;
 import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Proposal;
+import wegweiser.core.trace.WhyNot;
 import wegweiser.core.wiring.NamedWiring;
 
 /** Finds out how an unknown cable is wired: the next touch, what the readings prove, what is believed. */
 public final class TraceStage implements StageView {
     private final Session session;
+    private final Overlay overlay;
     private final Choices choices;
+    private Shown shown;
     private final Background background = new Background();
     private final Faces faces = new Faces();
     private final Pegboard board = new Pegboard();
@@ -62,10 +66,11 @@ public final class TraceStage implements StageView {
             boolean proved,
             Optional<Outcome> simulated) {}
 
-    public TraceStage(Session session, Choices choices, Consumer<StageId> go) {
+    public TraceStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
+        this.overlay = overlay;
         this.session = session;
         this.choices = choices;
-        this.panel = new TracePanel(session, choices);
+        this.panel = new TracePanel(session, choices, this::list, this::ladder, this::lamps);
         boardTitle.getStyleClass().add("believed");
         Label axes = Panels.quiet(t("trace.board.hint"));
         axes.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
@@ -116,14 +121,15 @@ public final class TraceStage implements StageView {
         boolean simulated = work.isSimulated();
         Optional<Prepared> had = prepared;
         List<NamedWiring> wirings = session.library().allWirings();
-        List<?> wanted = List.of(wirings, job.ends(), job.links(), job.connectors(),
+        CostModel cost = choices.costProperty().get();
+        List<?> wanted = List.of(wirings, cost, job.ends(), job.links(), job.connectors(),
                 choices.fixtureProperty().get(),
                 choices.goalProperty().get(), Terminals.of(job));
         background.run(() -> {
             Advisor advisor = had.filter(p -> p.madeFor().equals(wanted)).map(Prepared::advisor)
                     .orElseGet(() -> new Advisor(job, new TerminalIndex(Terminals.of(job)),
                             choices.fixtureProperty().get(), choices.goalProperty().get(),
-                            CostModel.USUAL, 1, wirings));
+                            cost, 1, wirings));
             Evidence evidence = new Evidence(advisor.index(), job.readings());
             Belief belief = advisor.belief(evidence);
             Optional<Proposal> proposal = job.ends().size() < 2
@@ -141,6 +147,8 @@ public final class TraceStage implements StageView {
     }
 
     private void show(Shown s) {
+        shown = s;
+        choices.learn(s.job().readings());
         hint.setVisible(s.job().ends().size() < 2);
         Optional<Touch> touch = s.proposal().map(Proposal::touch);
         board.setModel(PegModels.known(s.job(), s.evidence(), touch));
@@ -172,6 +180,28 @@ public final class TraceStage implements StageView {
         return open == 0 ? t("trace.done.proved") : t("trace.done.open", open);
     }
 
+    private void list() {
+        ReadingsPanel readings = new ReadingsPanel(session, overlay::down);
+        overlay.up(readings);
+        readings.begin();
+    }
+
+    private void ladder() {
+        if (session.job().ends().size() > 1) {
+            LadderPanel ladder = new LadderPanel(session, session.job(), overlay::down);
+            overlay.up(ladder);
+            ladder.begin();
+        }
+    }
+
+    private void lamps() {
+        if (session.job().ends().size() > 1) {
+            LampPanel lamps = new LampPanel(session, session.job(), overlay::down);
+            overlay.up(lamps);
+            lamps.begin();
+        }
+    }
+
     private void explain() {
         Job job = session.job();
         var model = board.getModel();
@@ -186,7 +216,11 @@ public final class TraceStage implements StageView {
         Terminal column = model.columns().get(at.column()).terminal();
         boolean known = evidence.index().contains(row) && evidence.index().contains(column);
         List<Integer> because = known ? evidence.because(row, column) : List.of();
-        cellWords.setText(board.words()
+        String why = because.isEmpty() && known && shown != null && shown.job() == job
+                ? " " + WhyNot.words(evidence, shown.belief(), shown.proposal(), choices.costProperty().get(),
+                        choices.fixtureProperty().get(), row, column)
+                : "";
+        cellWords.setText(board.words() + why
                 + (because.isEmpty() ? "" : t("trace.because", wegweiser.core.words.Words.list(because))));
     }
 

@@ -19,14 +19,16 @@ import wegweiser.core.wiring.Nets;
 record Session(int touches, double seconds, boolean finished, boolean right, boolean proved) {
     private static final int MOST = 4000;
 
-    static Session run(Advisor advisor, Nets truth, Fixture fixture) {
+    /** Runs to the goal; identification ends as soon as what joins the ends is believed. */
+    static Session run(Advisor advisor, Nets truth, Fixture fixture, boolean identify) {
         List<Reading> readings = new ArrayList<>();
         Optional<Touch> last = Optional.empty();
         double seconds = 0;
         Evidence evidence = new Evidence(advisor.index(), readings);
         Belief belief = advisor.belief(evidence);
         while (readings.size() < MOST) {
-            Optional<Proposal> next = advisor.next(evidence, belief);
+            boolean table = identify && advisor.isTableBelieved(evidence, belief);
+            Optional<Proposal> next = table ? Optional.empty() : advisor.next(evidence, belief);
             if (next.isEmpty()) {
                 boolean right = sameTable(advisor.believed(evidence, belief), truth);
                 return new Session(readings.size(), seconds, true, right, advisor.isProved(evidence));

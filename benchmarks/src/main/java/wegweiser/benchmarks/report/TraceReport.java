@@ -59,7 +59,8 @@ public final class TraceReport {
             List<Nets> truths = drawn(mix, cables);
             Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.PROBES, Goal.IDENTIFY,
                     CostModel.USUAL, 1);
-            List<Session> sessions = truths.parallelStream().map(t -> Session.run(advisor, t, Fixture.PROBES))
+            List<Session> sessions = truths.parallelStream()
+                    .map(t -> Session.run(advisor, t, Fixture.PROBES, true))
                     .toList();
             double seconds = sessions.stream().mapToDouble(Session::seconds).average().orElse(0);
             double full = fullSweep(mix);
@@ -84,7 +85,8 @@ public final class TraceReport {
             List<Nets> truths = drawn(mix, cables);
             Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.COMB, Goal.PROVE, CostModel.USUAL,
                     1);
-            List<Session> sessions = truths.parallelStream().map(t -> Session.run(advisor, t, Fixture.COMB))
+            List<Session> sessions = truths.parallelStream()
+                    .map(t -> Session.run(advisor, t, Fixture.COMB, false))
                     .toList();
             double joins = truths.stream().mapToInt(t -> t.labels().length - nets(t)).average().orElse(0);
             double cuts = truths.stream().mapToDouble(t -> Math.ceil(Math.log(nets(t)) / Math.log(2)))

@@ -70,7 +70,7 @@ public final class Advisor {
 
     /** The wiring most believed, as labels of the terminals: those with the same label are joined. */
     public int[] believed(Evidence evidence, Belief belief) {
-        return belief.leader(evidence, goal == Goal.IDENTIFY).labels().clone();
+        return belief.leader(evidence).labels().clone();
     }
 
     /** Whether the goal is reached. */
@@ -103,11 +103,12 @@ public final class Advisor {
         }
         Belief.Leader leader = belief.leader(evidence, goal == Goal.IDENTIFY);
         if (goal == Goal.IDENTIFY && leader.probability() >= IDENTIFIED) {
-            return Optional.empty();
+            boolean whole = belief.leader(evidence).probability() >= BELIEVED;
+            return whole || fixture.canGang() ? Optional.empty() : single(evidence, belief, true);
         }
         if (leader.probability() < (goal == Goal.IDENTIFY ? IDENTIFIED : LIKELY)) {
             Optional<Proposal> learn = goal == Goal.IDENTIFY && !fixture.canGang()
-                    ? across(evidence, belief)
+                    ? single(evidence, belief, false)
                     : learn(evidence, belief, leader);
             if (learn.isPresent()) {
                 return learn;
@@ -135,8 +136,16 @@ public final class Advisor {
         return a.equals(b) || a.red().equals(b.black()) && a.black().equals(b.red());
     }
 
-    /** The touch between two ends that, with the best one after it, tells most per second. */
-    private Optional<Proposal> across(Evidence evidence, Belief belief) {
+    /** Whether what joins the ends to each other is believed, whatever is joined within an end alone. */
+    public boolean isTableBelieved(Evidence evidence, Belief belief) {
+        return belief.leader(evidence, true).probability() >= IDENTIFIED;
+    }
+
+    /**
+     * The touch that, with the best one after it, tells most per second: between the ends, or within them where it is
+     * known what joins the ends and jumpers alone are open.
+     */
+    private Optional<Proposal> single(Evidence evidence, Belief belief, boolean within) {
         Optional<Touch> last = lastTouch(evidence);
         List<Foresight.Move> moves = new ArrayList<>();
         for (int a = 0; a < index.size(); a++) {
@@ -144,8 +153,8 @@ public final class Advisor {
                 double p = belief.joined(a, b);
                 boolean known = evidence.isJoined(a, b) || evidence.isApart(a, b);
                 // a pair that was read once is worth a second look when much still speaks against the reading
-                if (index.get(a).end().equals(index.get(b).end())
-                        || entropy(p) < (known ? DOUBT_BITS : 1e-5)) {
+                boolean sameEnd = index.get(a).end().equals(index.get(b).end());
+                if (sameEnd != within || entropy(p) < (known || within ? DOUBT_BITS : 1e-5)) {
                     continue;
                 }
                 moves.add(new Foresight.Move(new int[][]{{a}, {b}}, belief.beeps(a, b), p));

@@ -72,7 +72,7 @@ class AdvisorTest {
             Tracer.Run run = trace(truth.withLinks(List.of()), truth, Fixture.PROBES, Goal.IDENTIFY);
             assertThat(run.belief().leader(run.evidence()).labels()).as(wiring.id())
                     .isEqualTo(Nets.planned(truth).labels());
-            assertThat(run.touches()).as(wiring.id()).isLessThan(20 * 19 / 2 / 3);
+            assertThat(run.touches()).as(wiring.id()).isLessThan(20 * 19 / 2 / 2);
         }
     }
 

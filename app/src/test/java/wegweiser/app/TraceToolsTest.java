@@ -1,0 +1,68 @@
+package wegweiser.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import wegweiser.core.model.Outcome;
+
+/** Ways of entering many readings at once, through the interface. */
+class TraceToolsTest extends WindowTest {
+    private void trace() {
+        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        await("a touch", () -> shows("Next touch"));
+    }
+
+    @Test
+    void aListOfReadingsIsTakenAndWhatIsNotUnderstoodIsTold() {
+        trace();
+        clickOn("#trace-list");
+        await("the list is up", () -> lookup("#readings").tryQuery().isPresent());
+        call(() -> {
+            lookup("#readings-text").<TextArea>query().setText("A1 B2 beep\nA99 B1 beep\nA2 B5 silent");
+            return null;
+        });
+        await("told", () -> shows("“A99” is not a terminal"));
+        clickOn("#readings-take");
+        await("taken", () -> session.job().readings().size() == 2);
+        assertThat(job().readings().getLast().outcome()).isEqualTo(Outcome.SILENT);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        await("undone", () -> session.job().readings().isEmpty());
+    }
+
+    @Test
+    void theLadderPlugNamesTheContactThatAReadingMeans() {
+        trace();
+        clickOn("#trace-ladder");
+        await("the plug is up", () -> lookup("#ladder").tryQuery().isPresent());
+        clickOn("#ladder-value").write("OL").type(KeyCode.ENTER);
+        await("open", () -> session.job().readings().size() == 1);
+        assertThat(job().readings().getFirst().black()).hasSize(8);
+        clickOn("#ladder-value").write("rubbish").type(KeyCode.ENTER);
+        await("told", () -> shows("is not a value"));
+        assertThat(job().readings()).hasSize(1);
+    }
+
+    @Test
+    void lampsThatWereSeenAreRead() {
+        trace();
+        clickOn("#trace-lamps");
+        await("the tester is up", () -> lookup("#lamps").tryQuery().isPresent());
+        clickOn("#lamps-seen").write("2 nonsense").type(KeyCode.ENTER);
+        await("told", () -> shows("There is no lamp"));
+        call(() -> {
+            lookup("#lamps-seen").<javafx.scene.control.TextField>query().setText("2 5");
+            return null;
+        });
+        clickOn("#lamps-seen").type(KeyCode.ENTER);
+        await("read", () -> session.job().readings().size() == 4);
+    }
+
+    @Test
+    void everyCellSaysWhyItIsNotTheNextTouch() {
+        trace();
+        keys(KeyCode.RIGHT);
+        await("a reason", () -> shows("Why not this one") || shows("This is the touch to make"));
+    }
+}

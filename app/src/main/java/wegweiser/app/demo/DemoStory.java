@@ -65,7 +65,9 @@ public final class DemoStory {
             window.edit(j -> traced(j, Fixture.PROBES, 6));
         }));
         scenes.add(new Scene("trace", () -> window.go(StageId.TRACE)));
+        scenes.add(new Scene("trace-ladder", window::ladder));
         scenes.add(new Scene("", () -> {
+            window.closeOverlay();
             window.chooseFixture(Fixture.COMB);
             window.edit(j -> traced(j, Fixture.COMB, 200));
         }));

@@ -251,6 +251,7 @@ public final class MainWindow {
         entries.add(new Overlay.Entry(t("find.help"), t("key.help"), this::help));
         if (session.job().ends().size() > 1) {
             entries.add(new Overlay.Entry(t("find.keep-wiring"), "", this::keepWiring));
+            entries.add(new Overlay.Entry(t("find.ladder"), "", this::ladder));
         }
         for (End end : session.job().ends()) {
             String name = end.name();
@@ -303,6 +304,12 @@ public final class MainWindow {
     /** The file of the open job. */
     public Path file() {
         return session.file();
+    }
+
+    /** Opens the ladder plug of the second end. */
+    public void ladder() {
+        go(StageId.TRACE);
+        ((TraceStage) stages.get(StageId.TRACE)).ladder();
     }
 
     /** Opens another job. */

@@ -70,8 +70,12 @@ final class TracePanel extends VBox {
                 () -> t("trace.cost", Words.number(choices.costProperty().get().moveProbe())),
                 choices.costProperty()));
         HBox cost = Panels.line(hand, reset);
-        reset.visibleProperty().bind(choices.costProperty().isNotEqualTo(CostModel.USUAL));
-        HBox tools = new HBox(6, Panels.heading(t("trace.readings")), tool("trace.list", list),
+        // the usual is not worth a line
+        cost.visibleProperty().bind(choices.costProperty().isNotEqualTo(CostModel.USUAL));
+        cost.managedProperty().bind(cost.visibleProperty());
+        Label heading = Panels.heading(t("trace.readings"));
+        heading.setMinWidth(USE_PREF_SIZE);
+        HBox tools = new HBox(5, heading, tool("trace.list", list),
                 tool("trace.ladder", ladder), tool("trace.lamps", lamps));
         tools.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox below = new VBox(4, tools, scroll);

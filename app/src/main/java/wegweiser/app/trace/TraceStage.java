@@ -186,7 +186,8 @@ public final class TraceStage implements StageView {
         readings.begin();
     }
 
-    private void ladder() {
+    /** Opens the ladder plug of the second end: what to build, and its readings. */
+    public void ladder() {
         if (session.job().ends().size() > 1) {
             LadderPanel ladder = new LadderPanel(session, session.job(), overlay::down);
             overlay.up(ladder);

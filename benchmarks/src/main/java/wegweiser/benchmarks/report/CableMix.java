@@ -1,7 +1,9 @@
 package wegweiser.benchmarks.report;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
@@ -88,22 +90,14 @@ final class CableMix {
         int end = random.nextInt(2);
         String name = end == 0 ? "A" : "B";
         double kind = random.nextDouble();
-        int[] labels = sound.labels().clone();
+        List<String> ids = type(end).pinIds();
+        String one = ids.get(random.nextInt(ids.size()));
         if (kind < SHORT) {
-            List<String> ids = type(end).pinIds();
-            String one = ids.get(random.nextInt(ids.size()));
             List<String> near = type(end).neighbours(one);
-            int a = labels[index.of(new Terminal(name, one))];
-            int b = labels[index.of(new Terminal(name, near.get(random.nextInt(near.size()))))];
-            for (int i = 0; i < labels.length; i++) {
-                labels[i] = labels[i] == b ? a : labels[i];
-            }
-            return new Nets(index, EndChange.canonical(labels));
+            return shorted(sound, name, one, near.get(random.nextInt(near.size())));
         }
         if (kind < SHORT + OPEN) {
-            List<String> ids = type(end).pinIds();
-            labels[index.of(new Terminal(name, ids.get(random.nextInt(ids.size()))))] = labels.length;
-            return new Nets(index, EndChange.canonical(labels));
+            return opened(sound, name, one);
         }
         List<EndChange> changes = EndChange.all(type(end));
         double left = random.nextDouble() * changes.stream().mapToDouble(EndChange::weight).sum();
@@ -114,6 +108,68 @@ final class CableMix {
             }
         }
         return sound;
+    }
+
+    /**
+     * Entropy of the mix in bits. Named and spoilt cables are listed one by one, those that are alike merged; random
+     * ones are counted, each number of joins being as likely as another, and taken to be alike with none of the others.
+     */
+    double entropyBits() {
+        Map<Nets, Double> listed = new HashMap<>();
+        double total = named.stream().mapToDouble(c -> c.named().weight()).sum();
+        for (Recogniser.Candidate candidate : named) {
+            double weight = candidate.named().weight() / total;
+            Nets sound = nets(candidate.wiring());
+            listed.merge(sound, NAMED * weight, Double::sum);
+            for (int end = 0; end < 2; end++) {
+                spoilt(sound, end, SPOILT * weight / 2, listed);
+            }
+        }
+        double bits = 0;
+        for (double p : listed.values()) {
+            bits -= p * Math.log(p) / Math.log(2);
+        }
+        int near = type(0).pinIds().size();
+        int far = type(1).pinIds().size();
+        double share = named.isEmpty() ? 1 : 1 - NAMED - SPOILT;
+        int most = Math.min(near, far);
+        double ways = 0;
+        for (int k = 1; k <= most; k++) {
+            ways += (Math.log(near - k + 1) + Math.log(far - k + 1) - Math.log(k)) / Math.log(2);
+            bits += share / most * (Math.log(most / share) / Math.log(2) + ways);
+        }
+        return bits;
+    }
+
+    private void spoilt(Nets sound, int end, double weight, Map<Nets, Double> listed) {
+        String name = end == 0 ? "A" : "B";
+        List<String> ids = type(end).pinIds();
+        for (String id : ids) {
+            List<String> near = type(end).neighbours(id);
+            near.forEach(other -> listed.merge(shorted(sound, name, id, other),
+                    weight * SHORT / ids.size() / near.size(), Double::sum));
+            listed.merge(opened(sound, name, id), weight * OPEN / ids.size(), Double::sum);
+        }
+        List<EndChange> changes = EndChange.all(type(end));
+        double total = changes.stream().mapToDouble(EndChange::weight).sum();
+        changes.forEach(c -> listed.merge(c.applyTo(sound, name),
+                weight * (1 - SHORT - OPEN) * c.weight() / total, Double::sum));
+    }
+
+    private Nets shorted(Nets sound, String end, String one, String other) {
+        int[] labels = sound.labels().clone();
+        int a = labels[index.of(new Terminal(end, one))];
+        int b = labels[index.of(new Terminal(end, other))];
+        for (int i = 0; i < labels.length; i++) {
+            labels[i] = labels[i] == b ? a : labels[i];
+        }
+        return new Nets(index, EndChange.canonical(labels));
+    }
+
+    private Nets opened(Nets sound, String end, String contact) {
+        int[] labels = sound.labels().clone();
+        labels[index.of(new Terminal(end, contact))] = labels.length;
+        return new Nets(index, EndChange.canonical(labels));
     }
 
     private Nets partial(SplittableRandom random) {

@@ -1,10 +1,8 @@
 package wegweiser.benchmarks.report;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
@@ -67,7 +65,7 @@ public final class TraceReport {
             double quick = truths.stream().mapToDouble(
                     t -> Sweep.of(mix.job(), t, CostModel.USUAL, Fixture.PROBES).seconds()).average()
                     .orElse(0);
-            row(pair[0], entropy(truths), sessions.stream().mapToInt(Session::touches).average().orElse(0),
+            row(pair[0], mix.entropyBits(), sessions.stream().mapToInt(Session::touches).average().orElse(0),
                     seconds, full,
                     seconds / full, quick, seconds / quick, "%.2f %%".formatted(
                             100.0 * sessions.stream().filter(s -> !s.right()).count() / cables));
@@ -92,7 +90,7 @@ public final class TraceReport {
             double cuts = truths.stream().mapToDouble(t -> Math.ceil(Math.log(nets(t)) / Math.log(2)))
                     .average().orElse(0);
             // a join that turns out as believed answers at most one bit of what the mix leaves open
-            double open = Math.max(0, entropy(truths) - joins);
+            double open = Math.max(0, mix.entropyBits() - joins);
             double floor = joins + cuts + open;
             double touches = sessions.stream().mapToInt(Session::touches).average().orElse(0);
             row(pair[0], touches, sessions.stream().mapToDouble(Session::seconds).average().orElse(0), joins,
@@ -120,18 +118,6 @@ public final class TraceReport {
             }
         }
         return seconds;
-    }
-
-    /** Entropy of the drawn mix in bits; drawn cables that are alike count as one alternative. */
-    private static double entropy(List<Nets> truths) {
-        Map<Nets, Integer> counts = new HashMap<>();
-        truths.forEach(t -> counts.merge(t, 1, Integer::sum));
-        double bits = 0;
-        for (int count : counts.values()) {
-            double p = count / (double) truths.size();
-            bits -= p * Math.log(p) / Math.log(2);
-        }
-        return bits;
     }
 
     private static void row(Object... cells) {

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
@@ -16,7 +17,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
 
-/** The faces of the first two ends, one above the other. */
+/** The faces of the two ends that face each other on the pegboard, one above the other. */
 public final class Faces extends VBox {
     private final FacePanel first = new FacePanel();
     private final FacePanel second = new FacePanel();
@@ -39,18 +40,16 @@ public final class Faces extends VBox {
     }
 
     /** Shows both ends with some contacts lit. */
-    public void show(Job job, List<Terminal> lit, Map<Terminal, String> wires) {
-        show(first, job, 0, lit, wires);
-        show(second, job, 1, lit, wires);
+    public void show(Job job, Facing facing, List<Terminal> lit, Map<Terminal, String> wires) {
+        boolean two = !facing.isNone();
+        show(first, job, two ? job.end(facing.rows()) : job.ends().stream().findFirst(), lit, wires);
+        show(second, job, two ? job.end(facing.columns()) : Optional.empty(), lit, wires);
     }
 
-    private static void show(FacePanel panel, Job job, int number, List<Terminal> lit,
+    private static void show(FacePanel panel, Job job, Optional<End> shown, List<Terminal> lit,
             Map<Terminal, String> wires) {
-        panel.setVisible(job.ends().size() > number);
-        if (job.ends().size() > number) {
-            End end = job.ends().get(number);
-            panel.show(end, Catalogue.of(job).of(end), marks(end, lit, wires));
-        }
+        panel.setVisible(shown.isPresent());
+        shown.ifPresent(end -> panel.show(end, Catalogue.of(job).of(end), marks(end, lit, wires)));
     }
 
     /** Marks at one end. */

@@ -47,12 +47,13 @@ public final class Panels {
     }
 
     /** A heading that gives way, and a hint that does not. */
-    public static HBox titleLine(Label title, String hint) {
-        Label words = quiet(hint);
-        words.setWrapText(false);
-        words.setMinWidth(Region.USE_PREF_SIZE);
+    public static HBox titleLine(Label title, Label hint, Node... more) {
+        hint.setWrapText(false);
+        hint.setMinWidth(Region.USE_PREF_SIZE);
         title.setMinWidth(60);
-        return line(title, words);
+        HBox line = line(title, hint);
+        line.getChildren().addAll(more);
+        return line;
     }
 
     /** A thin line between groups. */

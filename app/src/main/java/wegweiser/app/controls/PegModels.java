@@ -32,8 +32,8 @@ public final class PegModels {
     }
 
     /** What is known. */
-    public static PegModel known(Job job, Evidence evidence, Optional<Touch> target) {
-        return build(job, target, (r, c) -> switch (evidence.state(r, c)) {
+    public static PegModel known(Job job, Facing facing, Evidence evidence, Optional<Touch> target) {
+        return build(job, facing, target, (r, c) -> switch (evidence.state(r, c)) {
             case JOINED_MEASURED -> PegCell.JOINED;
             case JOINED_FOLLOWS -> PegCell.JOINED_FOLLOWS;
             case APART_MEASURED -> partBetween(evidence, r, c) ? PegCell.PART : PegCell.APART;
@@ -49,9 +49,9 @@ public final class PegModels {
     }
 
     /** What is planned. */
-    public static PegModel planned(Job job) {
+    public static PegModel planned(Job job, Facing facing) {
         Nets nets = Nets.planned(job);
-        return build(job, Optional.empty(), (r, c) -> planned(job, nets, r, c),
+        return build(job, facing, Optional.empty(), (r, c) -> planned(job, nets, r, c),
                 (a, b) -> nets.joined(a, b) ? Optional.of(false) : Optional.empty());
     }
 
@@ -67,9 +67,9 @@ public final class PegModels {
     }
 
     /** Plan and proof at once. */
-    public static PegModel proved(Job job, Evidence evidence, Optional<Touch> target) {
+    public static PegModel proved(Job job, Facing facing, Evidence evidence, Optional<Touch> target) {
         Nets nets = Nets.planned(job);
-        return build(job, target, (r, c) -> {
+        return build(job, facing, target, (r, c) -> {
             PairState state = evidence.state(r, c);
             PegCell plan = planned(job, nets, r, c);
             if (plan == PegCell.PLANNED) {
@@ -88,12 +88,12 @@ public final class PegModels {
         }, (a, b) -> nets.joined(a, b) ? Optional.of(evidence.state(a, b).isJoined()) : Optional.empty());
     }
 
-    private static PegModel build(Job job, Optional<Touch> target, Look look, Inner inner) {
-        if (job.ends().size() < 2) {
+    private static PegModel build(Job job, Facing facing, Optional<Touch> target, Look look, Inner inner) {
+        if (facing.isNone()) {
             return PegModel.EMPTY;
         }
-        List<Terminal> rows = Terminals.of(job, job.ends().get(0));
-        List<Terminal> columns = Terminals.of(job, job.ends().get(1));
+        List<Terminal> rows = Terminals.of(job, facing.rowsOf(job));
+        List<Terminal> columns = Terminals.of(job, facing.columnsOf(job));
         Map<Terminal, String> colours = new HashMap<>();
         for (Link link : job.links()) {
             link.conductor().ifPresent(c -> {
@@ -105,8 +105,8 @@ public final class PegModels {
         for (Terminal row : rows) {
             cells.add(columns.stream().map(c -> look.of(row, c)).toList());
         }
-        return new PegModel(heads(job.ends().get(0), rows, colours),
-                heads(job.ends().get(1), columns, colours), cells,
+        return new PegModel(heads(facing.rowsOf(job), rows, colours),
+                heads(facing.columnsOf(job), columns, colours), cells,
                 target.flatMap(t -> target(t, rows, columns)), brackets(rows, inner),
                 brackets(columns, inner));
     }

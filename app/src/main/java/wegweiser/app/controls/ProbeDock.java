@@ -5,6 +5,7 @@ import static wegweiser.app.texts.Texts.t;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.property.IntegerProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -34,21 +35,25 @@ public final class ProbeDock extends HBox {
     private final Button beep = answer("dock.beep", "B");
     private final Button silent = answer("dock.silent", "N");
     private final Button value = answer("dock.value", "V");
+    private final Button bend = answer("dock.wiggle", "W");
     private final TextField field = new TextField();
     private final Label why = new Label();
     private final Label error = new Label();
     private final MeterDisplay meter = new MeterDisplay();
+    private final Wiggle wiggle;
     private final HBox answers;
     private final VBox probes;
     private boolean swallow;
     private Optional<Ask> ask = Optional.empty();
-    private Consumer<Reading> onReading = _ -> {};
+    private Consumer<List<Reading>> onReading = _ -> {};
     private Runnable onBack = () -> {};
 
     /** One touch to be made. */
     public record Ask(Touch touch, Mode mode, String heading, String redHint, String blackHint, String why) {}
 
-    public ProbeDock() {
+    /** @param wiggleSeconds how long a wiggle test takes at least */
+    public ProbeDock(IntegerProperty wiggleSeconds) {
+        wiggle = new Wiggle(wiggleSeconds);
         getStyleClass().add("dock");
         setId("dock");
         heading.getStyleClass().add("dock-heading");
@@ -76,15 +81,20 @@ public final class ProbeDock extends HBox {
             }
         });
         probes = new VBox(12, heading, new HBox(16, red, black));
-        answers = new HBox(10, beep, silent, value, field);
+        bend.getStyleClass().add("small");
+        bend.setOnAction(_ -> wiggle());
+        answers = new HBox(10, beep, silent, value, field, bend);
         answers.setAlignment(Pos.CENTER_LEFT);
-        VBox middle = new VBox(12, question, answers, why, error);
+        wiggle.setVisible(false);
+        wiggle.managedProperty().bind(wiggle.visibleProperty());
+        VBox middle = new VBox(12, question, answers, wiggle, why, error);
         HBox.setHgrow(middle, Priority.ALWAYS);
         getChildren().addAll(probes, middle, meter);
         show(Optional.empty(), "");
     }
 
-    private static Button answer(String key, String cap) {
+    /** A large button with the key that presses it. */
+    public static Button answer(String key, String cap) {
         Label letter = new Label(cap);
         letter.getStyleClass().add("key-cap");
         Button button = new Button(t(key), letter);
@@ -100,8 +110,8 @@ public final class ProbeDock extends HBox {
         return meter;
     }
 
-    /** What to do with a reading. */
-    public void setOnReading(Consumer<Reading> action) {
+    /** What to do with a reading, or with the two of a wiggle test that changed. */
+    public void setOnReading(Consumer<List<Reading>> action) {
         onReading = action;
     }
 
@@ -112,6 +122,7 @@ public final class ProbeDock extends HBox {
 
     /** Asks for a touch, or says {@code done} when there is none to ask for. */
     public void show(Optional<Ask> newAsk, String done) {
+        leaveWiggle();
         if (!newAsk.equals(ask)) {
             closeValue();
             error.setText("");
@@ -152,8 +163,13 @@ public final class ProbeDock extends HBox {
         if (ask.isEmpty() || answers.isDisabled()) {
             return false;
         }
+        if (wiggle.isOn()) {
+            return wiggle.key(e);
+        }
         String text = e.getText();
-        if (e.getCode() == KeyCode.B) {
+        if (e.getCode() == KeyCode.W) {
+            wiggle();
+        } else if (e.getCode() == KeyCode.B) {
             beep.fire();
         } else if (e.getCode() == KeyCode.N) {
             silent.fire();
@@ -173,6 +189,34 @@ public final class ProbeDock extends HBox {
         return true;
     }
 
+    /** Holds the probes where they are while the cable is bent. */
+    private void wiggle() {
+        ask.ifPresent(a -> {
+            closeValue();
+            answers.setVisible(false);
+            answers.setManaged(false);
+            why.setVisible(false);
+            why.setManaged(false);
+            question.setText(t("wiggle.question"));
+            wiggle.setVisible(true);
+            wiggle.begin(a.touch(), onReading, this::endWiggle);
+        });
+    }
+
+    private void endWiggle() {
+        Optional<Ask> again = ask;
+        show(again, "");
+    }
+
+    private void leaveWiggle() {
+        wiggle.end();
+        wiggle.setVisible(false);
+        answers.setVisible(true);
+        answers.setManaged(true);
+        why.setVisible(true);
+        why.setManaged(true);
+    }
+
     private boolean takeMeter() {
         Optional<Outcome> shown = meter.reading();
         ask.ifPresent(a -> shown.ifPresent(o -> answer(a.mode(), o)));
@@ -180,7 +224,7 @@ public final class ProbeDock extends HBox {
     }
 
     private void answer(Mode mode, Outcome outcome) {
-        ask.ifPresent(a -> onReading.accept(Reading.of(mode, a.touch(), outcome)));
+        ask.ifPresent(a -> onReading.accept(List.of(Reading.of(mode, a.touch(), outcome))));
     }
 
     private void openValue(String start, boolean byKey) {
@@ -217,7 +261,7 @@ public final class ProbeDock extends HBox {
                         volts && Character.isDigit(typed.strip().charAt(0)) ? typed + " V" : typed, touch);
                 closeValue();
                 error.setText("");
-                onReading.accept(reading);
+                onReading.accept(List.of(reading));
             } catch (IllegalArgumentException | StringIndexOutOfBoundsException _) {
                 // the field keeps what was typed, so that it can be mended
                 error.setText(t("dock.value.error", field.getText()));

@@ -12,6 +12,14 @@ public final class WireSwatch extends Pane {
         this(code, 32, 9);
     }
 
+    /** A wire whose name is a colour code or a colour word; empty for other names. */
+    public static java.util.Optional<WireSwatch> of(String name) {
+        String code = ColourCode.of(name.toLowerCase(java.util.Locale.ROOT)).orElse(name);
+        return ColourCode.hex(code).isEmpty()
+                ? java.util.Optional.empty()
+                : java.util.Optional.of(new WireSwatch(code, 64, 16));
+    }
+
     public WireSwatch(String code, double width, double height) {
         getStyleClass().add("wire-swatch");
         setMinSize(width, height);

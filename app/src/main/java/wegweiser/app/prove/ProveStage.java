@@ -20,6 +20,8 @@ import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
+import wegweiser.app.controls.Facing;
+import wegweiser.app.controls.FacingChoice;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Choices;
@@ -32,6 +34,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
 import wegweiser.core.prove.Diagnosis;
 import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Test;
@@ -55,6 +58,8 @@ public final class ProveStage implements StageView {
     private final Background recording = new Background();
     private final Faces faces = new Faces();
     private final Pegboard board = new Pegboard();
+    private final FacingChoice facing;
+    private final Label axes = Panels.quiet("");
     private final Label banner = new Label();
     private final Label cellWords = Panels.quiet("");
     private final VerdictPanel panel;
@@ -69,6 +74,7 @@ public final class ProveStage implements StageView {
     public ProveStage(Session session, Choices choices, Consumer<StageId> go) {
         this.session = session;
         this.choices = choices;
+        this.facing = new FacingChoice(choices.facingProperty());
         this.panel = new VerdictPanel(choices, this::record);
         banner.getStyleClass().add("banner");
         banner.setMaxWidth(Double.MAX_VALUE);
@@ -77,7 +83,8 @@ public final class ProveStage implements StageView {
         hint = Panels.hint(t("empty.plan"), t("empty.go-route"), () -> go.accept(StageId.ROUTE));
         StackPane place = new StackPane(board, hint);
         VBox middle = Panels.sheet(
-                Panels.line(Panels.heading(t("prove.board")), Panels.quiet(t("prove.board.hint"))), place,
+                Panels.titleLine(Panels.heading(t("prove.board")), axes, facing),
+                place,
                 cellWords, ProveLegend.create());
         VBox.setVgrow(place, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
@@ -89,6 +96,7 @@ public final class ProveStage implements StageView {
         board.selectionProperty().addListener(_ -> cellWords.setText(board.words()));
         work = new DockWork(session, choices, () -> show(session.job()));
         choices.fixtureProperty().addListener(_ -> view.requestFocus());
+        choices.facingProperty().addListener(_ -> show(session.job()));
     }
 
     @Override
@@ -138,14 +146,18 @@ public final class ProveStage implements StageView {
 
     private void show(Shown s) {
         hint.setVisible(s.job().links().isEmpty());
-        board.setModel(PegModels.proved(s.job(), s.evidence(), s.next().map(DockWork.Asked::touch)));
+        Optional<Touch> touch = s.next().map(DockWork.Asked::touch);
+        Facing two = Facing.of(s.job(), choices.facingProperty().get(), touch);
+        facing.show(s.job());
+        axes.setText(two.rows().isEmpty() ? "" : t("trace.board.hint", two.rows(), two.columns()));
+        board.setModel(PegModels.proved(s.job(), two, s.evidence(), touch));
         List<Terminal> lit = new ArrayList<>();
         s.next().ifPresent(n -> {
             lit.addAll(n.touch().red());
             lit.addAll(n.touch().black());
         });
         s.verdict().faults().forEach(f -> lit.addAll(f.terminals()));
-        faces.show(s.job(), lit, Faces.wires(s.job()));
+        faces.show(s.job(), two, lit, Faces.wires(s.job()));
         banner(s);
         panel.show(s.job(), s.evidence(), s.verdict(), s.explanations());
         work.show(s.job(), s.next(), s.simulated(),
@@ -207,7 +219,7 @@ public final class ProveStage implements StageView {
         return List.of(new String[]{"B", t("keys.beep")}, new String[]{"N", t("keys.silent")},
                 new String[]{"0 … 9, V", t("keys.value")},
                 new String[]{"Enter", t("keys.enter")}, new String[]{"Backspace", t("keys.back")},
-                new String[]{"R", t("keys.record")},
+                new String[]{"W", t("keys.wiggle")}, new String[]{"R", t("keys.record")},
                 new String[]{"M", t("keys.meter")}, new String[]{"F", t("keys.flip")});
     }
 }

@@ -20,7 +20,10 @@ import wegweiser.app.controls.PegModel;
 import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.Facing;
+import wegweiser.app.controls.FacingChoice;
 import wegweiser.app.shell.Background;
+import wegweiser.app.shell.Choices;
 import wegweiser.app.shell.Session;
 import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
@@ -44,16 +47,22 @@ public final class RouteStage implements StageView {
     private final Label schemesHint = Panels.quiet("");
     private final Label title = Panels.heading("");
     private final Pegboard board = new Pegboard();
+    private final Choices choices;
+    private final FacingChoice facing;
+    private final Label axes = Panels.quiet(t("route.board.hint"));
     private final Label why = new Label();
     private final ConductorStrip strip = new ConductorStrip();
     private final FindingList findings;
     private final VBox hint;
     private final HBox view;
 
-    private record Shown(Job job, List<Scheme> schemes, List<Finding> findings, String words) {}
+    private record Shown(Job job, Facing facing, List<Scheme> schemes, List<Finding> findings,
+            String words) {}
 
-    public RouteStage(Session session, Consumer<StageId> go) {
+    public RouteStage(Session session, Choices choices, Consumer<StageId> go) {
         this.session = session;
+        this.choices = choices;
+        this.facing = new FacingChoice(choices.facingProperty());
         this.findings = new FindingList(session);
         VBox left = Panels.sheet(Panels.heading(t("route.ways")), schemesHint, cards);
         left.getStyleClass().add("left-column");
@@ -66,7 +75,7 @@ public final class RouteStage implements StageView {
         why.setMinHeight(38);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
         StackPane place = new StackPane(board, hint);
-        VBox middle = Panels.sheet(Panels.titleLine(title, t("route.board.hint")), place, why);
+        VBox middle = Panels.sheet(Panels.titleLine(title, axes, facing), place, why);
         VBox.setVgrow(place, Priority.ALWAYS);
         VBox.setVgrow(middle, Priority.ALWAYS);
         VBox centre = new VBox(12, middle, strip);
@@ -79,6 +88,7 @@ public final class RouteStage implements StageView {
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         board.setOnPeg(this::peg);
+        choices.facingProperty().addListener(_ -> show(session.job()));
         board.selectionProperty().addListener(_ -> explain());
     }
 
@@ -94,11 +104,12 @@ public final class RouteStage implements StageView {
 
     @Override
     public void show(Job job) {
+        Facing two = Facing.of(job, choices.facingProperty().get(), Optional.empty());
         background.run(() -> {
             Wiring wiring = job.ends().size() < 2
                     ? new Wiring(List.of())
-                    : Wiring.between(Nets.planned(job), job.ends().get(0).name(), job.ends().get(1).name());
-            return new Shown(job, Router.schemes(job), Rules.check(job), WiringWords.of(wiring));
+                    : Wiring.between(Nets.planned(job), two.rows(), two.columns());
+            return new Shown(job, two, Router.schemes(job), Rules.check(job), WiringWords.of(wiring));
         }, this::show);
     }
 
@@ -119,7 +130,8 @@ public final class RouteStage implements StageView {
                 .orElse(capital(s.words()));
         title.setText(s.job().links().isEmpty() ? t("route.board") : chosenTitle);
         hint.setVisible(s.job().ends().size() < 2);
-        board.setModel(PegModels.planned(s.job()));
+        facing.show(s.job());
+        board.setModel(PegModels.planned(s.job(), s.facing()));
         strip.show(s.job());
         findings.show(s.job(), s.findings());
         explain();

@@ -1,12 +1,17 @@
 package wegweiser.app.shell;
 
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import wegweiser.app.controls.Facing;
 import wegweiser.core.model.Reading;
 import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Fixture;
@@ -25,11 +30,17 @@ public final class Choices {
     private final ObjectProperty<CostModel> cost = new SimpleObjectProperty<>(CostModel.USUAL);
     private final BooleanProperty night = new SimpleBooleanProperty(false);
     private final BooleanProperty rightHanded = new SimpleBooleanProperty(true);
+    private final BooleanProperty buzzer = new SimpleBooleanProperty(false);
+    private final IntegerProperty wiggleSeconds = new SimpleIntegerProperty(10);
+    private final ObjectProperty<Optional<Facing>> facing = new SimpleObjectProperty<>(Optional.empty());
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
 
     public Choices(Workshop workshop) {
         this.workshop = workshop;
-        workshop.setting("fixture").filter("COMB"::equals).ifPresent(_ -> fixture.set(Fixture.COMB));
+        workshop.setting("fixture").flatMap(Choices::fixture).ifPresent(fixture::set);
+        buzzer.set(workshop.setting("buzzer").map("true"::equals).orElse(false));
+        workshop.setting("wiggle").filter(s -> s.matches("[1-9][0-9]?")).map(Integer::valueOf)
+                .ifPresent(wiggleSeconds::set);
         night.set(workshop.setting("night").map("true"::equals).orElse(false));
         rightHanded.set(!workshop.setting("hand").map("left"::equals).orElse(false));
         workshop.setting("cost.from").ifPresent(f -> learnFrom = f);
@@ -37,6 +48,8 @@ public final class Choices {
         cost.addListener((_, _, c) -> remember("cost",
                 c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug()));
         fixture.addListener((_, _, f) -> remember("fixture", f.name()));
+        buzzer.addListener((_, _, b) -> remember("buzzer", b.toString()));
+        wiggleSeconds.addListener((_, _, s) -> remember("wiggle", s.toString()));
         night.addListener((_, _, n) -> remember("night", n.toString()));
         rightHanded.addListener((_, _, r) -> remember("hand", r ? "right" : "left"));
     }
@@ -80,6 +93,10 @@ public final class Choices {
         }
     }
 
+    private static Optional<Fixture> fixture(String name) {
+        return Arrays.stream(Fixture.values()).filter(f -> f.name().equals(name)).findFirst();
+    }
+
     private void remember(String name, String value) {
         try {
             workshop.remember(Map.of(name, value));
@@ -95,6 +112,21 @@ public final class Choices {
 
     public ObjectProperty<Goal> goalProperty() {
         return goal;
+    }
+
+    /** Whether the simulated meter is heard. */
+    public BooleanProperty buzzerProperty() {
+        return buzzer;
+    }
+
+    /** How long a wiggle test takes at least. */
+    public IntegerProperty wiggleSecondsProperty() {
+        return wiggleSeconds;
+    }
+
+    /** Which two ends face each other on the pegboard; empty for those that are touched. */
+    public ObjectProperty<Optional<Facing>> facingProperty() {
+        return facing;
     }
 
     public BooleanProperty nightProperty() {

@@ -4,10 +4,13 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import wegweiser.app.controls.Buzzer;
 import wegweiser.app.controls.ProbeDock;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
@@ -21,7 +24,8 @@ import wegweiser.core.model.Touch;
 public final class DockWork {
     private final Session session;
     private final Choices choices;
-    private final ProbeDock dock = new ProbeDock();
+    private Optional<Touch> sounded = Optional.empty();
+    private final ProbeDock dock;
 
     /** A touch to be asked for, with what is written over and under it. */
     public record Asked(Touch touch, Mode mode, String heading, String why) {}
@@ -30,6 +34,7 @@ public final class DockWork {
     public DockWork(Session session, Choices choices, Runnable again) {
         this.session = session;
         this.choices = choices;
+        this.dock = new ProbeDock(choices.wiggleSecondsProperty());
         dock.setOnReading(this::take);
         dock.setOnBack(this::back);
         dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
@@ -61,6 +66,12 @@ public final class DockWork {
             dock.meter().showNone();
         } else if (simulated.isPresent()) {
             dock.meter().show(asked.get().mode(), simulated.get());
+            if (choices.buzzerProperty().get() && simulated.get().equals(Outcome.BEEP)
+                    && !asked.map(Asked::touch).equals(sounded)) {
+                Buzzer.sound(
+                        () -> Platform.runLater(() -> session.noticeProperty().set(t("notice.no-sound"))));
+            }
+            sounded = asked.map(Asked::touch);
         } else {
             dock.meter().showOwn();
         }
@@ -72,14 +83,20 @@ public final class DockWork {
                 : t("dock.gang", terminals.size());
     }
 
-    private void take(Reading reading) {
+    /** Takes readings into the job, with the time. */
+    public void take(List<Reading> readings) {
         if (!session.busyProperty().get()) {
-            Reading timed = reading.at(Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
-            session.edit(j -> j.withReading(timed));
+            String now = Instant.now().truncatedTo(ChronoUnit.SECONDS).toString();
+            session.edit(j -> {
+                List<Reading> all = new ArrayList<>(j.readings());
+                readings.forEach(r -> all.add(r.at(now)));
+                return j.withReadings(all);
+            });
         }
     }
 
-    private void back() {
+    /** Takes the last reading back. */
+    public void back() {
         session.edit(j -> j.readings().isEmpty()
                 ? j
                 : j.withReadings(j.readings().subList(0, j.readings().size() - 1)));

@@ -58,7 +58,7 @@ public final class MainWindow {
         bar = new SignpostBar(this::go, this::find);
         makers.put(StageId.ENDS, () -> new EndsStage(session, overlay));
         makers.put(StageId.TRACE, () -> new TraceStage(session, choices, overlay, this::go));
-        makers.put(StageId.ROUTE, () -> new RouteStage(session, this::go));
+        makers.put(StageId.ROUTE, () -> new RouteStage(session, choices, this::go));
         makers.put(StageId.MAKE, () -> new MakeStage(session, choices, overlay, this::go));
         makers.put(StageId.PROVE, () -> new ProveStage(session, choices, this::go));
         makers.put(StageId.LOG, () -> new LogStage(session));
@@ -245,6 +245,9 @@ public final class MainWindow {
         }
         entries.add(new Overlay.Entry(t("find.night"), t("key.night"),
                 () -> choices.nightProperty().set(!choices.nightProperty().get())));
+        entries.add(
+                new Overlay.Entry(t(choices.buzzerProperty().get() ? "find.buzzer-off" : "find.buzzer"), "",
+                        () -> choices.buzzerProperty().set(!choices.buzzerProperty().get())));
         entries.add(new Overlay.Entry(t("find.sheet"), t("key.sheet"), this::sheet));
         entries.add(new Overlay.Entry(t("find.undo"), t("key.undo"), session::undo));
         entries.add(new Overlay.Entry(t("find.new"), "", () -> Jobs.create(session)));
@@ -252,6 +255,10 @@ public final class MainWindow {
         if (session.job().ends().size() > 1) {
             entries.add(new Overlay.Entry(t("find.keep-wiring"), "", this::keepWiring));
             entries.add(new Overlay.Entry(t("find.ladder"), "", this::ladder));
+            entries.add(new Overlay.Entry(t("find.reaction"), "", () -> {
+                go(StageId.TRACE);
+                ((TraceStage) stages.get(StageId.TRACE)).loose(true);
+            }));
         }
         for (End end : session.job().ends()) {
             String name = end.name();

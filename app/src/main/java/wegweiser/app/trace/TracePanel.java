@@ -12,6 +12,7 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -46,7 +47,8 @@ final class TracePanel extends VBox {
     private final VBox left = new VBox(1);
     private final VBox readings = new VBox(2);
 
-    TracePanel(Session session, Choices choices, Runnable list, Runnable ladder, Runnable lamps) {
+    TracePanel(Session session, Choices choices, Runnable list, Runnable ladder, Runnable lamps,
+            Runnable loose) {
         this.session = session;
         getStyleClass().addAll("sheet", "side");
         ChoiceBox<Fixture> fixture = choice(Fixture.values(), "fixture.");
@@ -76,7 +78,7 @@ final class TracePanel extends VBox {
         Label heading = Panels.heading(t("trace.readings"));
         heading.setMinWidth(USE_PREF_SIZE);
         HBox tools = new HBox(5, heading, tool("trace.list", list),
-                tool("trace.ladder", ladder), tool("trace.lamps", lamps));
+                tool("trace.ladder", ladder), tool("trace.lamps", lamps), tool("trace.loose", loose));
         tools.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox below = new VBox(4, tools, scroll);
         below.setMinHeight(88);
@@ -131,6 +133,7 @@ final class TracePanel extends VBox {
         for (Contradiction c : evidence.contradictions()) {
             trouble(t("trace.contradiction", Words.list(c.readings()), Words.list(c.settle().red()),
                     Words.list(c.settle().black())));
+            aside(c.readings());
         }
         if (!evidence.intermittent().isEmpty()) {
             trouble(t("trace.intermittent", Words.list(evidence.intermittent())));
@@ -171,6 +174,18 @@ final class TracePanel extends VBox {
         label.getStyleClass().add("trouble");
         label.setWrapText(true);
         trouble.getChildren().add(label);
+    }
+
+    /** A way to put one of the disputed readings aside: only the person can know which of them is wrong. */
+    private void aside(List<Integer> disputed) {
+        FlowPane ways = new FlowPane(6, 2, Panels.quiet(t("trace.aside")));
+        for (int number : disputed.subList(0, Math.min(6, disputed.size()))) {
+            Hyperlink way = new Hyperlink(String.valueOf(number));
+            way.setId("aside-" + number);
+            way.setOnAction(_ -> session.edit(j -> j.withReadingSetAside(number, t("trace.aside.why"))));
+            ways.getChildren().add(way);
+        }
+        trouble.getChildren().add(ways);
     }
 
     private void belief(String title, double p, String style) {
@@ -231,7 +246,9 @@ final class TracePanel extends VBox {
                 case wegweiser.core.model.Outcome.Beep() -> t("reading.beep");
                 case wegweiser.core.model.Outcome.Silent() -> t("reading.silent");
                 default -> MeterDisplay.text(r.outcome());
-            });
+            } + (r.extra().members().get(Reading.WIGGLED) instanceof Number s
+                    ? t("reading.wiggled", s.intValue())
+                    : ""));
             result.getStyleClass().add("reading-result");
             result.setMinWidth(USE_PREF_SIZE);
             readings.getChildren().add(Panels.line(new HBox(number, touch), result));

@@ -17,6 +17,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Faces;
+import wegweiser.app.controls.Facing;
+import wegweiser.app.controls.FacingChoice;
 import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.app.controls.Panels;
@@ -50,6 +52,10 @@ public final class TraceStage implements StageView {
     private final Background background = new Background();
     private final Faces faces = new Faces();
     private final Pegboard board = new Pegboard();
+    private final FacingChoice facing;
+    private final Label axes = Panels.quiet("");
+    private final ReactionDock reaction;
+    private final StackPane docks;
     private final Label boardTitle = new Label();
     private final Label cellWords = Panels.quiet("");
     private final TracePanel panel;
@@ -70,11 +76,12 @@ public final class TraceStage implements StageView {
         this.overlay = overlay;
         this.session = session;
         this.choices = choices;
-        this.panel = new TracePanel(session, choices, this::list, this::ladder, this::lamps);
+        this.facing = new FacingChoice(choices.facingProperty());
+        this.panel = new TracePanel(session, choices, this::list, this::ladder, this::lamps,
+                () -> loose(true));
         boardTitle.getStyleClass().add("believed");
-        Label axes = Panels.quiet(t("trace.board.hint"));
         axes.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        HBox title = Panels.line(new HBox(8, Panels.heading(t("trace.board")), axes), boardTitle);
+        HBox title = Panels.line(new HBox(8, Panels.heading(t("trace.board")), axes, facing), boardTitle);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
         StackPane place = new StackPane(board, hint);
         VBox middle = Panels.sheet(title, place, cellWords, legend());
@@ -85,6 +92,12 @@ public final class TraceStage implements StageView {
         view.setFocusTraversable(true);
         board.selectionProperty().addListener(_ -> explain());
         work = new DockWork(session, choices, () -> show(session.job()));
+        reaction = new ReactionDock(work::take, work::back, () -> loose(false));
+        docks = new StackPane(work.dock(), reaction);
+        reaction.setVisible(false);
+        reaction.managedProperty().bind(reaction.visibleProperty());
+        work.dock().visibleProperty().bind(reaction.visibleProperty().not());
+        choices.facingProperty().addListener(_ -> show(session.job()));
         choices.goalProperty().addListener(_ -> {
             show(session.job());
             view.requestFocus();
@@ -113,7 +126,7 @@ public final class TraceStage implements StageView {
 
     @Override
     public Optional<Node> dock() {
-        return Optional.of(work.dock());
+        return Optional.of(docks);
     }
 
     @Override
@@ -151,13 +164,17 @@ public final class TraceStage implements StageView {
         choices.learn(s.job().readings());
         hint.setVisible(s.job().ends().size() < 2);
         Optional<Touch> touch = s.proposal().map(Proposal::touch);
-        board.setModel(PegModels.known(s.job(), s.evidence(), touch));
+        Facing two = Facing.of(s.job(), choices.facingProperty().get(), touch);
+        facing.show(s.job());
+        axes.setText(two.rows().isEmpty() ? "" : t("trace.board.hint", two.rows(), two.columns()));
+        board.setModel(PegModels.known(s.job(), two, s.evidence(), touch));
         List<Terminal> lit = new ArrayList<>();
         touch.ifPresent(x -> {
             lit.addAll(x.red());
             lit.addAll(x.black());
         });
-        faces.show(s.job(), lit, Map.of());
+        faces.show(s.job(), two, lit, Map.of());
+        reaction.show(s.job());
         boardTitle.setText(s.belief().shares().isEmpty()
                 ? ""
                 : s.proved()
@@ -193,6 +210,12 @@ public final class TraceStage implements StageView {
             overlay.up(ladder);
             ladder.begin();
         }
+    }
+
+    /** Changes between the dock for probes and the one for loose leads that cannot be probed. */
+    public void loose(boolean on) {
+        reaction.setVisible(on);
+        view.requestFocus();
     }
 
     private void lamps() {
@@ -231,7 +254,7 @@ public final class TraceStage implements StageView {
             faces.flip();
             return true;
         }
-        return work.key(e);
+        return reaction.isVisible() ? reaction.key(e) : work.key(e);
     }
 
     @Override
@@ -239,7 +262,7 @@ public final class TraceStage implements StageView {
         return List.of(new String[]{"B", t("keys.beep")}, new String[]{"N", t("keys.silent")},
                 new String[]{"0 … 9, V", t("keys.value")},
                 new String[]{"Enter", t("keys.enter")}, new String[]{"Backspace", t("keys.back")},
-                new String[]{"M", t("keys.meter")},
+                new String[]{"W", t("keys.wiggle")}, new String[]{"M", t("keys.meter")},
                 new String[]{"F", t("keys.flip")}, new String[]{"← ↑ ↓ →", t("keys.move")});
     }
 }

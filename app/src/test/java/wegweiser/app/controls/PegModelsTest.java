@@ -28,7 +28,7 @@ class PegModelsTest {
 
     @Test
     void thePlanShowsPegsCutsPartsAndBrackets() {
-        PegModel model = PegModels.planned(JOB);
+        PegModel model = PegModels.planned(JOB, facing(JOB));
         assertThat(model.cell(0, 0)).isEqualTo(PegCell.PLANNED);
         assertThat(model.cell(2, 2)).isEqualTo(PegCell.CUT);
         assertThat(model.cell(3, 3)).isEqualTo(PegCell.PART);
@@ -41,7 +41,7 @@ class PegModelsTest {
     void proofShowsPlanAndMeasurementAtOnce() {
         Job tested = JOB.withReading(Reading.beep("A.1", "B.1")).withReading(Reading.silent("A.2", "B.2"))
                 .withReading(Reading.beep("A.5", "B.6"));
-        PegModel model = PegModels.proved(tested, Evidence.of(tested),
+        PegModel model = PegModels.proved(tested, facing(tested), Evidence.of(tested),
                 Optional.of(Touch.of(Terminal.parse("A.4"), Terminal.parse("B.4"))));
         assertThat(model.cell(0, 0)).isEqualTo(PegCell.PLANNED_PROVED);
         assertThat(model.cell(1, 1)).isEqualTo(PegCell.MISSING);
@@ -53,7 +53,7 @@ class PegModelsTest {
     @Test
     void whatIsKnownKeepsItsFourStates() {
         Job read = JOB.withReading(Reading.beep("A.1", "B.2")).withReading(Reading.silent("A.1", "A.2"));
-        PegModel model = PegModels.known(read, Evidence.of(read), Optional.empty());
+        PegModel model = PegModels.known(read, facing(read), Evidence.of(read), Optional.empty());
         assertThat(model.cell(0, 1)).isEqualTo(PegCell.JOINED);
         assertThat(model.cell(1, 1)).isEqualTo(PegCell.APART_FOLLOWS);
         assertThat(model.cell(0, 0)).isEqualTo(PegCell.ASSUMED);
@@ -63,8 +63,9 @@ class PegModelsTest {
     @Test
     void aJobWithOneEndHasNoBoard() {
         Job one = Job.of("x", List.of(End.of("A", "", "leads", List.of())), List.of(), List.of());
-        assertThat(PegModels.planned(one)).isEqualTo(PegModel.EMPTY);
-        assertThat(PegModels.known(one, Evidence.of(one), Optional.empty())).isEqualTo(PegModel.EMPTY);
+        assertThat(PegModels.planned(one, facing(one))).isEqualTo(PegModel.EMPTY);
+        assertThat(PegModels.known(one, facing(one), Evidence.of(one), Optional.empty()))
+                .isEqualTo(PegModel.EMPTY);
     }
 
     @Test
@@ -75,5 +76,27 @@ class PegModelsTest {
         assertThat(MeterDisplay.text(new Outcome.Resistance(2.2e6))).isEqualTo("2.2 MΩ");
         assertThat(MeterDisplay.text(new Outcome.Voltage(0.61))).isEqualTo("0.61 V");
         assertThat(MeterDisplay.text(Outcome.OPEN)).isEqualTo("OL");
+    }
+
+    private static Facing facing(Job job) {
+        return Facing.of(job, Optional.empty(), Optional.empty());
+    }
+
+    @Test
+    void theTouchedEndsFaceEachOtherUnlessOthersWereChosen() {
+        Job three = Job.of("light panels", java.util.stream.Stream.of("A", "B", "C")
+                .map(n -> wegweiser.core.model.End.of(n, "", "dsub-9-plug", List.of())).toList(), List.of(),
+                List.of());
+        Optional<wegweiser.core.model.Touch> touch = Optional.of(wegweiser.core.model.Touch.of(
+                wegweiser.core.model.Terminal.parse("C.1"), wegweiser.core.model.Terminal.parse("B.2")));
+        assertThat(Facing.of(three, Optional.empty(), Optional.empty())).isEqualTo(new Facing("A", "B"));
+        assertThat(Facing.of(three, Optional.empty(), touch)).isEqualTo(new Facing("B", "C"));
+        assertThat(Facing.of(three, Optional.of(new Facing("A", "C")), touch))
+                .isEqualTo(new Facing("A", "C"));
+        assertThat(Facing.of(three, Optional.of(new Facing("A", "D")), touch))
+                .isEqualTo(new Facing("B", "C"));
+        PegModel model = PegModels.known(three, new Facing("B", "C"), Evidence.of(three), touch);
+        assertThat(model.rows()).allSatisfy(h -> assertThat(h.terminal().end()).isEqualTo("B"));
+        assertThat(model.target()).hasValueSatisfying(t -> assertThat(t.isCell()).isTrue());
     }
 }

@@ -92,6 +92,14 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
                 extra);
     }
 
+    /** This job with one reading, by its number from 1, set aside for a reason. */
+    public Job withReadingSetAside(int number, String why) {
+        List<Reading> left = new ArrayList<>(readings);
+        List<SetAside> aside = new ArrayList<>(setAside);
+        aside.add(new SetAside(why, List.of(left.remove(number - 1))));
+        return new Job(version, title, ends, cable, links, left, connectors, waivers, done, aside, extra);
+    }
+
     public Job withLinks(List<Link> newLinks) {
         return new Job(version, title, ends, cable, newLinks, readings, connectors, waivers, done, setAside,
                 extra);

@@ -9,6 +9,9 @@ import java.util.Optional;
  * @param at ISO 8601 time, when it was noted
  */
 public record Reading(Mode mode, Touch touch, Outcome outcome, Optional<String> at, Extra extra) {
+    /** Extra member of a reading that held while the cable was bent: for how many seconds. */
+    public static final String WIGGLED = "wiggledSeconds";
+
     public static Reading of(Mode mode, Touch touch, Outcome outcome) {
         return new Reading(mode, touch, outcome, Optional.empty(), Extra.NONE);
     }
@@ -31,5 +34,9 @@ public record Reading(Mode mode, Touch touch, Outcome outcome, Optional<String> 
 
     public Reading at(String time) {
         return new Reading(mode, touch, outcome, Optional.of(time), extra);
+    }
+
+    public Reading withExtra(Extra more) {
+        return new Reading(mode, touch, outcome, at, more);
     }
 }

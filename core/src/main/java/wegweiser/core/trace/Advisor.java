@@ -15,7 +15,8 @@ import wegweiser.core.words.Words;
 /**
  * Proposes the touch with the best expected information per second.
  *
- * <p>In order: settle a contradiction; locate the pair behind a ganged beep or value by halving; while no
+ * <p>In order: settle a contradiction; locate the pair behind a ganged beep or value by halving; turn the probes round
+ * where a diode shows; while no
  * wiring is believed, the touch whose answer is least certain for its price; then measure the believed joins
  * and prove the rest apart. One step ahead; O(H x candidates) for H hypotheses.
  */
@@ -95,21 +96,28 @@ public final class Advisor {
         if (settle.isPresent()) {
             return settle;
         }
-        Optional<Proposal> locate = Locator.next(evidence, belief)
+        Repeats repeats = new Repeats(evidence);
+        Optional<Proposal> locate = Locator.next(evidence, belief, repeats)
                 .map(l -> proposal(evidence, belief, l.touch(), l.mode(),
                         Proposal.Purpose.LOCATE, l.why()));
         if (locate.isPresent()) {
             return locate;
         }
+        Optional<Proposal> orient = Orientation.next(evidence, job, goal)
+                .map(o -> proposal(evidence, belief, o.touch(), Mode.DIODE, Proposal.Purpose.CONFIRM,
+                        o.why()));
+        if (orient.isPresent()) {
+            return orient;
+        }
         Belief.Leader leader = belief.leader(evidence, goal == Goal.IDENTIFY);
         if (goal == Goal.IDENTIFY && leader.probability() >= IDENTIFIED) {
             boolean whole = belief.leader(evidence).probability() >= BELIEVED;
-            return whole || fixture.canGang() ? Optional.empty() : single(evidence, belief, true);
+            return whole || fixture.canGang() ? Optional.empty() : single(evidence, belief, repeats, true);
         }
         if (leader.probability() < (goal == Goal.IDENTIFY ? IDENTIFIED : LIKELY)) {
             Optional<Proposal> learn = goal == Goal.IDENTIFY && !fixture.canGang()
-                    ? single(evidence, belief, false)
-                    : learn(evidence, belief, leader);
+                    ? single(evidence, belief, repeats, false)
+                    : learn(evidence, belief, repeats, leader);
             if (learn.isPresent()) {
                 return learn;
             }
@@ -117,7 +125,7 @@ public final class Advisor {
         if (goal == Goal.IDENTIFY) {
             return Optional.empty();
         }
-        return confirm(evidence, belief, leader).or(() -> isolate(evidence, belief));
+        return confirm(evidence, belief, repeats, leader).or(() -> isolate(evidence, belief, repeats));
     }
 
     private Optional<Proposal> settle(Evidence evidence) {
@@ -145,7 +153,7 @@ public final class Advisor {
      * The touch that, with the best one after it, tells most per second: between the ends, or within them where it is
      * known what joins the ends and jumpers alone are open.
      */
-    private Optional<Proposal> single(Evidence evidence, Belief belief, boolean within) {
+    private Optional<Proposal> single(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
         Optional<Touch> last = lastTouch(evidence);
         List<Foresight.Move> moves = new ArrayList<>();
         for (int a = 0; a < index.size(); a++) {
@@ -154,7 +162,8 @@ public final class Advisor {
                 boolean known = evidence.isJoined(a, b) || evidence.isApart(a, b);
                 // a pair that was read once is worth a second look when much still speaks against the reading
                 boolean sameEnd = index.get(a).end().equals(index.get(b).end());
-                if (sameEnd != within || entropy(p) < (known || within ? DOUBT_BITS : 1e-5)) {
+                if (sameEnd != within || entropy(p) < (known || within ? DOUBT_BITS : 1e-5)
+                        || repeats.isEnough(a, b)) {
                     continue;
                 }
                 moves.add(new Foresight.Move(new int[][]{{a}, {b}}, belief.beeps(a, b), p));
@@ -172,13 +181,17 @@ public final class Advisor {
                 learnReason(belief, chosen[0][0], chosen[1][0], choice.move().beep())));
     }
 
-    private Optional<Proposal> learn(Evidence evidence, Belief belief, Belief.Leader leader) {
+    private Optional<Proposal> learn(Evidence evidence, Belief belief, Repeats repeats,
+            Belief.Leader leader) {
         Optional<Touch> last = lastTouch(evidence);
         double best = 1e-4;
         int[][] bestTouch = null;
         double bestP = 0;
         int unproved = evidence.countUnproved();
         for (int[][] candidate : Candidates.of(job, evidence, belief, leader, fixture)) {
+            if (repeats.isEnough(candidate[0], candidate[1])) {
+                continue;
+            }
             boolean single = candidate[0].length == 1 && candidate[1].length == 1;
             double p = single
                     ? belief.joined(candidate[0][0], candidate[1][0])
@@ -225,14 +238,15 @@ public final class Advisor {
     }
 
     /** The next believed join that no reading shows yet: the one nearest to where the hands are. */
-    private Optional<Proposal> confirm(Evidence evidence, Belief belief, Belief.Leader leader) {
+    private Optional<Proposal> confirm(Evidence evidence, Belief belief, Repeats repeats,
+            Belief.Leader leader) {
         Optional<Touch> last = lastTouch(evidence);
         int[][] best = null;
         double bestScore = Double.MAX_VALUE;
         for (int a = 0; a < index.size(); a++) {
             for (int b = a + 1; b < index.size(); b++) {
                 if (leader.labels()[a] != leader.labels()[b] || evidence.isJoined(a, b)
-                        || evidence.isApart(a, b)) {
+                        || evidence.isApart(a, b) || repeats.isEnough(a, b)) {
                     continue;
                 }
                 boolean sameEnd = index.get(a).end().equals(index.get(b).end());
@@ -253,13 +267,14 @@ public final class Advisor {
                 Words.say("advisor.confirm", title)));
     }
 
-    private Optional<Proposal> isolate(Evidence evidence, Belief belief) {
+    private Optional<Proposal> isolate(Evidence evidence, Belief belief, Repeats repeats) {
         if (!fixture.canGang()) {
-            return depth.next(evidence, lastTouch(evidence)).map(t -> proposal(evidence, belief, t, Mode.OHMS,
-                    Proposal.Purpose.ISOLATE,
-                    Words.say(t.red().getFirst().end().equals(t.black().getFirst().end())
-                            ? "advisor.isolate.pair"
-                            : "advisor.isolate.across")));
+            return depth.next(evidence, lastTouch(evidence), repeats)
+                    .map(t -> proposal(evidence, belief, t, Mode.OHMS,
+                            Proposal.Purpose.ISOLATE,
+                            Words.say(t.red().getFirst().end().equals(t.black().getFirst().end())
+                                    ? "advisor.isolate.pair"
+                                    : "advisor.isolate.across")));
         }
         int[] labels = evidence.labels();
         List<Integer> roots = new ArrayList<>();
@@ -269,15 +284,29 @@ public final class Advisor {
             }
         }
         List<Isolation.Cut> cuts = Candidates.isolationCuts(evidence, roots);
-        if (cuts.isEmpty()) {
-            return Optional.empty();
+        for (Isolation.Cut cut : cuts) {
+            int[][] touch = {Arrays.stream(cut.red()).map(roots::get).toArray(),
+                    Arrays.stream(cut.black()).map(roots::get).toArray()};
+            if (!repeats.isEnough(touch[0], touch[1])) {
+                return Optional.of(proposal(evidence, belief, touch(touch), Mode.OHMS,
+                        Proposal.Purpose.ISOLATE, Words.say("advisor.isolate.gang",
+                                Words.count(cuts.size(), Words.say("touch"), Words.say("touches")))));
+            }
         }
-        Isolation.Cut cut = cuts.getFirst();
-        int[][] touch = {Arrays.stream(cut.red()).map(roots::get).toArray(),
-                Arrays.stream(cut.black()).map(roots::get).toArray()};
-        return Optional.of(proposal(evidence, belief, touch(touch), Mode.OHMS, Proposal.Purpose.ISOLATE,
-                Words.say("advisor.isolate.gang",
-                        Words.count(cuts.size(), Words.say("touch"), Words.say("touches")))));
+        return one(evidence, belief, repeats);
+    }
+
+    /** A pair that no gang settles, because the gangs that hold it changed their minds. */
+    private Optional<Proposal> one(Evidence evidence, Belief belief, Repeats repeats) {
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                if (!evidence.isJoined(a, b) && !evidence.isApart(a, b) && !repeats.isEnough(a, b)) {
+                    return Optional.of(proposal(evidence, belief, touch(new int[][]{{a}, {b}}), Mode.OHMS,
+                            Proposal.Purpose.ISOLATE, Words.say("advisor.isolate.one")));
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     private Proposal proposal(Evidence evidence, Belief belief, Touch touch, Mode mode,

@@ -102,11 +102,11 @@ final class Depth {
         return !evidence.isJoined(pair[0], pair[1]) && !evidence.isApart(pair[0], pair[1]);
     }
 
-    Optional<Touch> next(Evidence evidence, Optional<Touch> last) {
+    Optional<Touch> next(Evidence evidence, Optional<Touch> last, Repeats repeats) {
         Touch best = null;
         double bestScore = Double.MAX_VALUE;
         for (int[] pair : all(evidence)) {
-            if (!isOpen(evidence, pair)) {
+            if (!isOpen(evidence, pair) || repeats.isEnough(pair[0], pair[1])) {
                 continue;
             }
             for (int turn = 0; turn < 2; turn++) {

@@ -225,6 +225,16 @@ public final class Evidence {
                 .orElse(PairState.UNKNOWN);
     }
 
+    /** Whether trials by reaction put two wires on one side of the device, or on different ones; empty when none do. */
+    public Optional<Boolean> sameSide(Terminal a, Terminal b) {
+        if (!sides.conflicts().isEmpty()) {
+            return Optional.empty();
+        }
+        int i = index.of(a);
+        int j = index.of(b);
+        return sides.why(i, j, false).map(_ -> true).or(() -> sides.why(i, j, true).map(_ -> false));
+    }
+
     /** The readings behind what is known of a pair, as numbers from 1; empty when nothing is proved. */
     public List<Integer> because(Terminal a, Terminal b) {
         return claim(index.of(a), index.of(b)).map(Claim::because).orElse(List.of());

@@ -24,7 +24,7 @@ final class Locator {
     record Found(Touch touch, Mode mode, String why) {}
 
     /** The halving touch for the ganged reading with the fewest pairs that may explain it. */
-    static Optional<Found> next(Evidence evidence, Belief belief) {
+    static Optional<Found> next(Evidence evidence, Belief belief, Repeats repeats) {
         TerminalIndex index = evidence.index();
         List<Reading> readings = evidence.readings();
         List<int[]> fewest = null;
@@ -44,7 +44,8 @@ final class Locator {
             } else if (meaning == Meaning.SHOWS_PART && !isExplained(evidence, readings.get(i), red, black)) {
                 open = open(red, black, (a, b) -> isPartOpen(evidence, a, b));
             }
-            if (!open.isEmpty() && (fewest == null || open.size() < fewest.size())) {
+            if (!open.isEmpty() && (fewest == null || open.size() < fewest.size())
+                    && !isEnough(repeats, half(open, belief))) {
                 fewest = open;
                 reading = i + 1;
                 part = meaning == Meaning.SHOWS_PART;
@@ -55,6 +56,10 @@ final class Locator {
         }
         return Optional.of(new Found(touch(index, half(fewest, belief)), Mode.OHMS,
                 Words.say(part ? "advisor.locate.part" : "advisor.locate.beep", reading, fewest.size())));
+    }
+
+    private static boolean isEnough(Repeats repeats, int[][] touch) {
+        return repeats.isEnough(touch[0], touch[1]);
     }
 
     /** Whether a ganged reading with a value already covers this pair, so that only its part is to be located. */

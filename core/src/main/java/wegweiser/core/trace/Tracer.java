@@ -23,12 +23,12 @@ public final class Tracer {
      * What came of it.
      *
      * @param readings all readings, those there were before included
-     * @param finished false when the limit of touches ended it
+     * @param finished false when the limit of readings ended it
      */
     public record Run(List<Reading> readings, Evidence evidence, Belief belief, int touches, double seconds,
             boolean finished) {}
 
-    /** Follows the advisor until its goal is reached or {@code limit} touches were made. */
+    /** Follows the advisor until its goal is reached or {@code limit} readings were taken. */
     public static Run run(Job job, Advisor advisor, Fixture fixture, CostModel cost, Answers meter,
             int limit) {
         List<Reading> readings = new ArrayList<>(job.readings());
@@ -39,7 +39,7 @@ public final class Tracer {
             Evidence evidence = new Evidence(advisor.index(), readings);
             Belief belief = advisor.belief(evidence);
             Optional<Proposal> next = advisor.next(evidence, belief);
-            if (next.isEmpty() || touches >= limit) {
+            if (next.isEmpty() || readings.size() - job.readings().size() >= limit) {
                 return new Run(List.copyOf(readings), evidence, belief, touches, seconds, next.isEmpty());
             }
             Touch touch = next.get().touch();

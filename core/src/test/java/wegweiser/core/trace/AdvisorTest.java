@@ -131,37 +131,6 @@ class AdvisorTest {
     }
 
     @Test
-    void aLyingMeterNeverLeadsToProofWithoutALieInTheReadings() {
-        SplittableRandom random = new SplittableRandom(77);
-        int lied = 0;
-        for (int round = 0; round < 60; round++) {
-            Job truth = Samples.random("modular-6p6c-plug", "modular-6p6c-plug", random);
-            Nets nets = Nets.planned(truth);
-            Tracer.Answers honest = copper(nets);
-            boolean[] lie = {false};
-            Tracer.Answers meter = (touch, mode) -> {
-                Outcome outcome = honest.answer(touch, mode);
-                if (random.nextInt(100) == 0) {
-                    lie[0] = true;
-                    return outcome.equals(Outcome.OPEN)
-                            ? new Outcome.Resistance(0.3)
-                            : outcome.equals(Outcome.SILENT) ? Outcome.BEEP : Outcome.OPEN;
-                }
-                return outcome;
-            };
-            Job blank = truth.withLinks(List.of());
-            Advisor advisor = new Advisor(blank, Samples.index(blank), Fixture.COMB, Goal.PROVE,
-                    CostModel.USUAL, round);
-            Tracer.Run run = Tracer.run(blank, advisor, Fixture.COMB, CostModel.USUAL, meter, 300);
-            if (!lie[0] && advisor.isProved(run.evidence())) {
-                assertThat(run.evidence().nets()).isEqualTo(nets);
-            }
-            lied += lie[0] ? 1 : 0;
-        }
-        assertThat(lied).isPositive();
-    }
-
-    @Test
     void severalPartsBehindOneGangAreAllFound() {
         Job truth = Samples.job("dsub-9-socket", "dsub-9-socket", "2-2 7-7 3-3");
         Nets nets = Nets.planned(truth);

@@ -1,0 +1,156 @@
+package wegweiser.app.trace;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.ProbeDock;
+import wegweiser.app.controls.WireSwatch;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+import wegweiser.core.trace.Contradiction;
+import wegweiser.core.trace.ReactionPuzzle;
+import wegweiser.core.words.Words;
+
+/** The dock for loose leads: which two to twist together, and whether the device reacts. */
+final class ReactionDock extends HBox {
+    private final ChoiceBox<String> which = new ChoiceBox<>();
+    private final Label twist = new Label();
+    private final HBox swatches = new HBox(8);
+    private final Button reacts = ProbeDock.answer("reaction.reacts", "R");
+    private final Button nothing = ProbeDock.answer("reaction.nothing", "N");
+    private final HBox answers = new HBox(10, reacts, nothing);
+    private final Label question = new Label(t("reaction.question"));
+    private final Label words = new Label();
+    private final Label trouble = new Label();
+    private final Consumer<List<Reading>> onReading;
+    private final Runnable onBack;
+    private final Runnable onLeave;
+    private Job job;
+    private Touch touch;
+
+    ReactionDock(Consumer<List<Reading>> onReading, Runnable onBack, Runnable onLeave) {
+        this.onReading = onReading;
+        this.onBack = onBack;
+        this.onLeave = onLeave;
+        getStyleClass().add("dock");
+        setId("reaction-dock");
+        Label heading = new Label(t("reaction.heading"));
+        heading.getStyleClass().add("dock-heading");
+        question.getStyleClass().add("dock-heading");
+        which.setId("reaction-end");
+        which.setFocusTraversable(false);
+        which.valueProperty().addListener((_, _, _) -> show());
+        Button leave = new Button(t("reaction.leave"));
+        leave.setFocusTraversable(false);
+        leave.setMinWidth(Region.USE_PREF_SIZE);
+        leave.setOnAction(_ -> onLeave.run());
+        twist.setId("reaction-twist");
+        twist.getStyleClass().add("dock-step");
+        twist.setMinWidth(Region.USE_PREF_SIZE);
+        HBox top = new HBox(10, heading, which);
+        top.setAlignment(Pos.CENTER_LEFT);
+        VBox left = new VBox(8, top, twist, swatches);
+        words.getStyleClass().add("dock-why");
+        words.setWrapText(true);
+        words.setId("reaction-words");
+        trouble.getStyleClass().add("dock-error");
+        trouble.setWrapText(true);
+        trouble.managedProperty().bind(trouble.textProperty().isNotEmpty());
+        reacts.setOnAction(_ -> answer(Outcome.REACTS));
+        nothing.setOnAction(_ -> answer(Outcome.NOTHING));
+        VBox middle = new VBox(10, question, answers, words, trouble);
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        getChildren().addAll(left, middle, leave);
+    }
+
+    /** Shows where the puzzle stands; ends without a connector are offered first. */
+    void show(Job newJob) {
+        job = newJob;
+        List<String> ends = job.ends().stream()
+                .sorted(java.util.Comparator.comparing(e -> !e.connector().isBlank()))
+                .map(End::name).toList();
+        if (!which.getItems().equals(ends)) {
+            String had = which.getValue();
+            which.getItems().setAll(ends);
+            which.setValue(had != null && ends.contains(had) ? had : ends.isEmpty() ? null : ends.getFirst());
+        }
+        show();
+    }
+
+    private void show() {
+        if (job == null || which.getValue() == null || job.end(which.getValue()).isEmpty()) {
+            return;
+        }
+        ReactionPuzzle puzzle = ReactionPuzzle.of(job, which.getValue());
+        touch = puzzle.next().orElse(null);
+        boolean asking = touch != null;
+        question.setVisible(asking);
+        question.setManaged(asking);
+        answers.setVisible(asking);
+        answers.setManaged(asking);
+        words.getStyleClass().remove("dock-done");
+        if (!asking) {
+            words.getStyleClass().add("dock-done");
+        }
+        swatches.getChildren().clear();
+        twist.setManaged(asking);
+        twist.setVisible(asking);
+        if (asking) {
+            Terminal a = touch.red().getFirst();
+            Terminal b = touch.black().getFirst();
+            twist.setText(t("reaction.pair", a.contact(), b.contact()));
+            twist.getStyleClass().remove("long");
+            if (twist.getText().length() > 14) {
+                twist.getStyleClass().add("long");
+            }
+            swatch(a);
+            swatch(b);
+        }
+        words.setText(puzzle.words() + " " + t("reaction.taken"));
+        trouble.setText(puzzle.contradictions().stream().findFirst().map(Contradiction::readings)
+                .map(r -> t("reaction.trouble", Words.list(r))).orElse(""));
+    }
+
+    /** A wire in its own colour, where its name is a colour code. */
+    private void swatch(Terminal wire) {
+        WireSwatch.of(wire.contact()).ifPresent(swatches.getChildren()::add);
+    }
+
+    private void answer(Outcome outcome) {
+        if (touch != null) {
+            onReading.accept(List.of(Reading.of(Mode.REACTION, touch, outcome)));
+        }
+    }
+
+    /** Answers a key; true when it was one of this dock's. */
+    boolean key(KeyEvent e) {
+        if (e.getCode() == KeyCode.R) {
+            reacts.fire();
+        } else if (e.getCode() == KeyCode.N) {
+            nothing.fire();
+        } else if (e.getCode() == KeyCode.BACK_SPACE) {
+            onBack.run();
+        } else if (e.getCode() == KeyCode.ESCAPE) {
+            onLeave.run();
+        } else {
+            return false;
+        }
+        return true;
+    }
+}

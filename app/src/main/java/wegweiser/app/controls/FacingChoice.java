@@ -12,7 +12,10 @@ import wegweiser.core.model.Job;
 
 /** For cables with more than two ends: which two of them face each other, or whichever are touched. */
 public final class FacingChoice extends ChoiceBox<Optional<Facing>> {
+    private final ObjectProperty<Optional<Facing>> chosen;
+
     public FacingChoice(ObjectProperty<Optional<Facing>> chosen) {
+        this.chosen = chosen;
         getStyleClass().add("facing");
         setMinWidth(USE_PREF_SIZE);
         setVisible(false);
@@ -45,9 +48,9 @@ public final class FacingChoice extends ChoiceBox<Optional<Facing>> {
         List<Optional<Facing>> all = new ArrayList<>(List.of(Optional.empty()));
         Facing.all(job).forEach(f -> all.add(Optional.of(f)));
         if (!all.equals(getItems())) {
-            Optional<Facing> had = getValue();
+            Optional<Facing> had = chosen.get();
             getItems().setAll(all);
-            setValue(had != null && all.contains(had) ? had : Optional.empty());
+            setValue(all.contains(had) ? had : Optional.empty());
         }
         setVisible(job.ends().size() > 2);
     }

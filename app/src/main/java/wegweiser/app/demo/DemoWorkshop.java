@@ -25,6 +25,11 @@ public final class DemoWorkshop {
     /** The second job of the demo. */
     public static final String SKY_SENSOR = "sky-sensor-to-mast-logger";
 
+    /** The third: a moulded lead with nothing to probe. */
+    public static final String HEADSET = "talkback-headset";
+    /** The fourth: one lead that feeds two panels. */
+    public static final String PANELS = "flat-field-panels";
+
     private DemoWorkshop() {}
 
     /** Fills a folder and returns the job to open. */
@@ -34,6 +39,8 @@ public final class DemoWorkshop {
         Path file = workshop.jobs().resolve("mast-logger-to-dome-computer" + JobFile.ENDING);
         JobFile.write(file, mastLogger());
         JobFile.write(workshop.jobs().resolve(SKY_SENSOR + JobFile.ENDING), skySensor());
+        JobFile.write(workshop.jobs().resolve(HEADSET + JobFile.ENDING), headset());
+        JobFile.write(workshop.jobs().resolve(PANELS + JobFile.ENDING), panels());
         return file;
     }
 
@@ -79,6 +86,28 @@ public final class DemoWorkshop {
                 .of("Sky sensor to mast logger", List.of(sensor, logger.withRole(Optional.of(Role.TERMINAL))),
                         List.of(), List.of())
                 .withExtra(new Extra(Map.of("simulation", simulation)));
+    }
+
+    /** The lead of the talkback headset was cut off its moulded plug: three wires, and a talk button that closes two. */
+    public static Job headset() {
+        End box = End.of("A", "Talkback box", "jack-3.5-trs-plug", List.of()).withPort("jack-3.5-trs-socket");
+        End leads = End.of("B", "Talkback headset", "leads",
+                List.of(PinRow.named("red"), PinRow.named("white"), PinRow.named("copper")));
+        return Job.of("Talkback headset", List.of(box, leads), List.of(), List.of());
+    }
+
+    /** A supply lead that forks to two flat-field panels; somebody made it long ago. */
+    public static Job panels() {
+        List<Map<String, String>> lead = new ArrayList<>();
+        for (String pair : List.of("A.1 B.1", "A.2 B.2", "A.1 C.1", "A.3 C.2")) {
+            lead.add(Map.of("from", pair.substring(0, 3), "to", pair.substring(4)));
+        }
+        return Job.of("Flat-field panels", List.of(
+                End.of("A", "Panel driver", "terminal-4", List.of()),
+                End.of("B", "East panel", "xlr-3-socket", List.of()).withPort("xlr-3-plug"),
+                End.of("C", "West panel", "xlr-3-socket", List.of()).withPort("xlr-3-plug")), List.of(),
+                List.of())
+                .withExtra(new Extra(Map.of("simulation", Map.of("lead", lead, "seed", 3))));
     }
 
     private static List<PinRow> pinout(String id) {

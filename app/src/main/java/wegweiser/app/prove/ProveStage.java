@@ -198,7 +198,10 @@ public final class ProveStage implements StageView {
             } catch (IOException e) {
                 return t("prove.not-recorded", e.getMessage());
             }
-        }, session.noticeProperty()::set);
+        }, said -> {
+            session.unitLogged();
+            session.noticeProperty().set(said);
+        });
     }
 
     @Override

@@ -44,6 +44,7 @@ public final class Session {
     private Path file;
     private History<Job> latest;
     private int writing;
+    private int logged;
 
     /** A session for a job that is in a file already. */
     public Session(Workshop workshop, Path file, Job first) {
@@ -59,6 +60,16 @@ public final class Session {
     /** The person's own connectors, cables, pinouts and wirings. */
     public Library library() {
         return library;
+    }
+
+    /** How often a unit was added to the logbook from here; changes with every one. */
+    public int logged() {
+        return logged;
+    }
+
+    /** Notes that a unit was added to the logbook. */
+    public void unitLogged() {
+        logged++;
     }
 
     /** Reads the person's library again; the notice names what could not be used. */

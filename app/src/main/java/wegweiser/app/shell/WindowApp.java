@@ -133,6 +133,7 @@ public final class WindowApp extends Application {
             try {
                 Job job = JobFile.read(file);
                 Session session = new Session(workshop, file, job);
+                workshop.remember(java.util.Map.of("job", file.toString()));
                 if (!trouble.isEmpty()) {
                     session.noticeProperty().set(trouble);
                 }

@@ -2,6 +2,7 @@ package wegweiser.app.trace;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -16,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.controls.WireSwatch;
+import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
@@ -83,7 +85,7 @@ final class ReactionDock extends HBox {
     void show(Job newJob) {
         job = newJob;
         List<String> ends = job.ends().stream()
-                .sorted(java.util.Comparator.comparing(e -> !e.connector().isBlank()))
+                .sorted(Comparator.comparing(e -> Catalogue.of(job).of(e).isPresent()))
                 .map(End::name).toList();
         if (!which.getItems().equals(ends)) {
             String had = which.getValue();

@@ -2,6 +2,9 @@ package wegweiser.app.trace;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +32,8 @@ import wegweiser.app.shell.Overlay;
 import wegweiser.app.shell.Session;
 import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
@@ -42,6 +47,7 @@ import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Proposal;
 import wegweiser.core.trace.WhyNot;
 import wegweiser.core.wiring.NamedWiring;
+import wegweiser.files.log.Logbook;
 
 /** Finds out how an unknown cable is wired: the next touch, what the readings prove, what is believed. */
 public final class TraceStage implements StageView {
@@ -135,14 +141,14 @@ public final class TraceStage implements StageView {
         Optional<Prepared> had = prepared;
         List<NamedWiring> wirings = session.library().allWirings();
         CostModel cost = choices.costProperty().get();
-        List<?> wanted = List.of(wirings, cost, job.ends(), job.links(), job.connectors(),
+        List<?> wanted = List.of(wirings, session.logged(), cost, job.ends(), job.links(), job.connectors(),
                 choices.fixtureProperty().get(),
                 choices.goalProperty().get(), Terminals.of(job));
         background.run(() -> {
             Advisor advisor = had.filter(p -> p.madeFor().equals(wanted)).map(Prepared::advisor)
                     .orElseGet(() -> new Advisor(job, new TerminalIndex(Terminals.of(job)),
                             choices.fixtureProperty().get(), choices.goalProperty().get(),
-                            cost, 1, wirings));
+                            cost, 1, withLog(wirings, job)));
             Evidence evidence = new Evidence(advisor.index(), job.readings());
             Belief belief = advisor.belief(evidence);
             Optional<Proposal> proposal = job.ends().size() < 2
@@ -157,6 +163,24 @@ public final class TraceStage implements StageView {
             prepared = Optional.of(r.getKey());
             show(r.getValue());
         });
+    }
+
+    /** The wirings known by name, and those of the units in the log between the same connectors. */
+    private List<NamedWiring> withLog(List<NamedWiring> wirings, Job job) {
+        Path file = session.workshop().logbook();
+        List<String> families = job.ends().stream().limit(2)
+                .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();
+        if (families.size() < 2 || families.contains("") || !Files.exists(file)) {
+            return wirings;
+        }
+        List<NamedWiring> all = new ArrayList<>(wirings);
+        try (Logbook log = Logbook.open(file)) {
+            all.addAll(log.wirings(families.get(0), families.get(1)));
+        } catch (IOException _) {
+            // the log itself says that it cannot be read; tracing goes on without it
+            return wirings;
+        }
+        return all;
     }
 
     private void show(Shown s) {

@@ -192,7 +192,7 @@ class CommandsTest {
     void whatCannotBeDoneIsSaidInOneSentence(String words) {
         Answer answer = run((Object[]) words.split(" "));
         assertThat(answer.status()).isEqualTo(2);
-        assertThat(errors.strip().lines().count()).isEqualTo(1);
+        assertThat(errors.strip().lines()).hasSize(1);
         assertThat(errors).startsWith("wegweiser: ").doesNotContain("Exception").doesNotContain("\tat ");
         assertThat(answer.out()).isEmpty();
     }

@@ -31,6 +31,7 @@ final class CableMix {
     private final Job job;
     private final TerminalIndex index;
     private final List<Recogniser.Candidate> named;
+    private final Map<Nets, Double> listed = new HashMap<>();
 
     CableMix(String near, String far) {
         job = Job.of(near + " to " + far,
@@ -38,6 +39,7 @@ final class CableMix {
                 List.of(), List.of());
         index = new TerminalIndex(Terminals.of(job));
         named = Recogniser.candidates(type(0).family(), type(1).family());
+        list();
     }
 
     Job job() {
@@ -110,38 +112,62 @@ final class CableMix {
         return sound;
     }
 
-    /**
-     * Entropy of the mix in bits. Named and spoilt cables are listed one by one, those that are alike merged; random
-     * ones are counted, each number of joins being as likely as another, and taken to be alike with none of the others.
-     */
-    double entropyBits() {
-        Map<Nets, Double> listed = new HashMap<>();
+    private void list() {
         double total = named.stream().mapToDouble(c -> c.named().weight()).sum();
         for (Recogniser.Candidate candidate : named) {
             double weight = candidate.named().weight() / total;
             Nets sound = nets(candidate.wiring());
             listed.merge(sound, NAMED * weight, Double::sum);
             for (int end = 0; end < 2; end++) {
-                spoilt(sound, end, SPOILT * weight / 2, listed);
+                spoilt(sound, end, SPOILT * weight / 2);
             }
         }
+    }
+
+    /** What a drawn cable tells, in bits: the logarithm of one over its share of the mix. */
+    double bits(Nets cable) {
+        Double share = listed.get(cable);
+        if (share != null) {
+            return -Math.log(share) / Math.log(2);
+        }
+        return randomBits(
+                (int) (cable.labels().length - java.util.Arrays.stream(cable.labels()).distinct().count()));
+    }
+
+    /** Whether a cable is one of those that have a name, with a mistake or without. */
+    boolean isListed(Nets cable) {
+        return listed.containsKey(cable);
+    }
+
+    private double randomBits(int joins) {
+        int near = type(0).pinIds().size();
+        int far = type(1).pinIds().size();
+        double share = named.isEmpty() ? 1 : 1 - NAMED - SPOILT;
+        double ways = 0;
+        for (int k = 1; k <= joins; k++) {
+            ways += (Math.log(near - k + 1) + Math.log(far - k + 1) - Math.log(k)) / Math.log(2);
+        }
+        return Math.log(Math.min(near, far) / share) / Math.log(2) + ways;
+    }
+
+    /**
+     * Entropy of the mix in bits. Named and spoilt cables are listed one by one, those that are alike merged; random
+     * ones are counted, each number of joins being as likely as another, and taken to be alike with none of the others.
+     */
+    double entropyBits() {
         double bits = 0;
         for (double p : listed.values()) {
             bits -= p * Math.log(p) / Math.log(2);
         }
-        int near = type(0).pinIds().size();
-        int far = type(1).pinIds().size();
+        int most = Math.min(type(0).pinIds().size(), type(1).pinIds().size());
         double share = named.isEmpty() ? 1 : 1 - NAMED - SPOILT;
-        int most = Math.min(near, far);
-        double ways = 0;
         for (int k = 1; k <= most; k++) {
-            ways += (Math.log(near - k + 1) + Math.log(far - k + 1) - Math.log(k)) / Math.log(2);
-            bits += share / most * (Math.log(most / share) / Math.log(2) + ways);
+            bits += share / most * randomBits(k);
         }
         return bits;
     }
 
-    private void spoilt(Nets sound, int end, double weight, Map<Nets, Double> listed) {
+    private void spoilt(Nets sound, int end, double weight) {
         String name = end == 0 ? "A" : "B";
         List<String> ids = type(end).pinIds();
         for (String id : ids) {

@@ -30,7 +30,8 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             boolean table = identify && advisor.isTableBelieved(evidence, belief);
             Optional<Proposal> next = table ? Optional.empty() : advisor.next(evidence, belief);
             if (next.isEmpty()) {
-                boolean right = sameTable(advisor.believed(evidence, belief), truth);
+                int[] found = identify ? advisor.believed(evidence, belief) : evidence.labels();
+                boolean right = sameTable(found, truth);
                 return new Session(readings.size(), seconds, true, right, advisor.isProved(evidence));
             }
             Touch touch = next.get().touch();

@@ -73,11 +73,20 @@ public final class TraceReport {
         System.out.println();
     }
 
+    /**
+     * A touch answers one bit at most. A cable therefore needs as many touches as it has joins, those that set its nets
+     * apart, and one for each bit by which its surprise in the mix exceeds what the touches on its joins can answer.
+     */
+    private static double floor(CableMix mix, Nets cable) {
+        double joins = cable.labels().length - nets(cable);
+        return joins + Math.ceil(Math.log(nets(cable)) / Math.log(2)) + Math.max(0, mix.bits(cable) - joins);
+    }
+
     private static void prove(int cables) {
         System.out.println("Prove every pair with a comb, " + cables + " cables a pair\n");
-        System.out.println(
-                "| pair | touches | seconds | joins | cuts | open bits | floor | share | not proved | wrong |");
-        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
+        System.out.println("| pair | touches | seconds | joins | cuts | open bits | floor | share "
+                + "| share, named | share, random | not proved | wrong |");
+        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
         for (String[] pair : PAIRS) {
             CableMix mix = new CableMix(pair[1], pair[2]);
             List<Nets> truths = drawn(mix, cables);
@@ -89,16 +98,28 @@ public final class TraceReport {
             double joins = truths.stream().mapToInt(t -> t.labels().length - nets(t)).average().orElse(0);
             double cuts = truths.stream().mapToDouble(t -> Math.ceil(Math.log(nets(t)) / Math.log(2)))
                     .average().orElse(0);
-            // a join that turns out as believed answers at most one bit of what the mix leaves open
-            double open = Math.max(0, mix.entropyBits() - joins);
-            double floor = joins + cuts + open;
+            double floor = truths.stream().mapToDouble(t -> floor(mix, t)).average().orElse(0);
             double touches = sessions.stream().mapToInt(Session::touches).average().orElse(0);
             row(pair[0], touches, sessions.stream().mapToDouble(Session::seconds).average().orElse(0), joins,
-                    cuts, open,
-                    floor, touches / floor, (int) sessions.stream().filter(s -> !s.proved()).count(),
+                    cuts, floor - joins - cuts, floor, touches / floor, share(mix, truths, sessions, true),
+                    share(mix, truths, sessions, false),
+                    (int) sessions.stream().filter(s -> !s.proved()).count(),
                     (int) sessions.stream().filter(s -> !s.right()).count());
         }
         System.out.println();
+    }
+
+    /** Touches against the floor for the cables with a name, or for those without. */
+    private static double share(CableMix mix, List<Nets> truths, List<Session> sessions, boolean listed) {
+        double touches = 0;
+        double floor = 0;
+        for (int i = 0; i < truths.size(); i++) {
+            if (mix.isListed(truths.get(i)) == listed) {
+                touches += sessions.get(i).touches();
+                floor += floor(mix, truths.get(i));
+            }
+        }
+        return touches / floor;
     }
 
     private static int nets(Nets truth) {

@@ -10,8 +10,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
@@ -21,10 +23,13 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.trace.Fixture;
+import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.core.wiring.WiringWords;
+import wegweiser.core.words.Words;
+import wegweiser.files.job.BadFile;
 import wegweiser.files.job.JobFile;
 
 /**
@@ -202,6 +207,36 @@ public final class Logbook implements AutoCloseable {
     public List<Unit> sameWiring(Job job) throws IOException {
         String signature = Described.of(job).signature;
         return all().stream().filter(u -> u.signature().equals(signature)).toList();
+    }
+
+    /**
+     * The wirings of all units between connectors of two families, those that were made most often weighing most. Each
+     * is named after the newest unit that has it; units whose file can no longer be read are passed over.
+     */
+    public List<NamedWiring> wirings(String near, String far) throws IOException {
+        Map<String, List<Unit>> same = new LinkedHashMap<>();
+        for (Unit unit : all()) {
+            if (unit.signature().startsWith(near + " " + far + ": ")
+                    || unit.signature().startsWith(far + " " + near + ": ")) {
+                same.computeIfAbsent(unit.signature(), _ -> new ArrayList<>()).add(unit);
+            }
+        }
+        List<NamedWiring> found = new ArrayList<>();
+        for (List<Unit> units : same.values()) {
+            Unit newest = units.getFirst();
+            try {
+                Job job = JobFile.parse(file(newest.id()).orElseThrow(), newest.label());
+                List<String> families = job.ends().stream()
+                        .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();
+                Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(),
+                        job.ends().get(1).name());
+                found.add(new NamedWiring("log-" + newest.label(), families.get(0), families.get(1),
+                        Words.say("log.wiring", newest.label(), newest.job()), wiring, 1 + units.size()));
+            } catch (BadFile _) {
+                continue;
+            }
+        }
+        return found;
     }
 
     /** The job file as it was when the unit was recorded. */

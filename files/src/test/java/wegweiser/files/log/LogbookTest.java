@@ -9,6 +9,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.BeforeEach;
@@ -19,7 +20,15 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Goal;
+import wegweiser.core.wiring.NamedWiring;
 import wegweiser.files.Jobs;
 import wegweiser.files.job.JobFile;
 
@@ -69,6 +78,32 @@ class LogbookTest {
             assertThat(log.find("nothing of the kind")).isEmpty();
             assertThat(log.sameWiring(crossed("other title"))).extracting(Unit::label)
                     .containsExactly("W-0001");
+        }
+    }
+
+    @Test
+    void wiringsThatWereMadeMayBeExpectedAgain() throws Exception {
+        Job odd = crossed("mast lead").withLinks(List.of(Link.of("A.1", "B.7"), Link.of("A.4", "B.2")));
+        try (Logbook log = Logbook.open(file)) {
+            assertThat(log.wirings("dsub-9", "dsub-9")).isEmpty();
+            log.add(crossed("focuser lead"), Fixture.COMB, "2026-03-01T20:00:00Z");
+            log.add(odd, Fixture.COMB, "2026-03-01T21:00:00Z");
+            log.add(odd.withTitle("mast lead, second"), Fixture.COMB, "2026-03-01T22:00:00Z");
+            assertThat(log.wirings("dsub-9", "dsub-25")).isEmpty();
+            assertThat(log.wirings("dsub-9", "dsub-9")).hasSize(2).first().satisfies(w -> {
+                assertThat(w.title()).isEqualTo("as W-0003 in the log (mast lead, second)");
+                assertThat(w.weight()).isEqualTo(3);
+                assertThat(w.wiring().nets()).hasSize(2);
+            });
+            Job blank = odd.withLinks(List.of());
+            TerminalIndex index = new TerminalIndex(Terminals.of(blank));
+            List<NamedWiring> known = new ArrayList<>(NamedWiring.standard());
+            known.addAll(log.wirings("dsub-9", "dsub-9"));
+            Evidence seen = new Evidence(index,
+                    List.of(Reading.beep("A.1", "B.7"), Reading.beep("A.4", "B.2")));
+            Advisor advisor = new Advisor(blank, index, Fixture.PROBES, Goal.IDENTIFY, CostModel.USUAL, 1,
+                    known);
+            assertThat(advisor.belief(seen).shares().getFirst().hypothesis().title()).contains("W-0003");
         }
     }
 

@@ -1,0 +1,155 @@
+package wegweiser.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import wegweiser.app.controls.Facing;
+import wegweiser.app.controls.FacingChoice;
+import wegweiser.app.controls.Pegboard;
+import wegweiser.app.demo.DemoWorkshop;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
+import wegweiser.files.job.JobFile;
+import wegweiser.files.workshop.Workshop;
+
+/** What happens at the bench while a cable is traced, through the interface. */
+class TraceBenchTest extends WindowTest {
+    @Override
+    protected Path fill(Path workshop) throws IOException {
+        // a person with little patience
+        new Workshop(workshop).remember(Map.of("wiggle", "1"));
+        return super.fill(workshop);
+    }
+
+    private void trace() {
+        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        await("a touch", () -> shows("Next touch"));
+    }
+
+    private void demo(String job) {
+        assertThat(call(() -> window.open(folder.resolve("jobs").resolve(job + JobFile.ENDING)))).isTrue();
+    }
+
+    @Test
+    void tracingGoesOnAfterARestartAndBackToTheStart() {
+        trace();
+        for (int n = 1; n <= 4; n++) {
+            int wanted = n;
+            keys(KeyCode.ENTER);
+            await("reading " + n, () -> session.job().readings().size() == wanted);
+            await("asked on", () -> shows("Next touch"));
+        }
+        List<Reading> before = job().readings();
+        restart();
+        assertThat(job().readings()).isEqualTo(before);
+        assertThat(before).allSatisfy(r -> assertThat(r.at()).isPresent());
+        trace();
+        keys(KeyCode.N);
+        await("a fifth", () -> session.job().readings().size() == 5);
+        for (int n = 4; n >= 0; n--) {
+            int wanted = n;
+            keys(KeyCode.BACK_SPACE);
+            await("back to " + n, () -> session.job().readings().size() == wanted);
+        }
+        await("nothing read", () -> shows("None yet"));
+        keys(KeyCode.BACK_SPACE);
+        assertThat(job().readings()).isEmpty();
+        for (int n = 1; n <= 5; n++) {
+            int wanted = n;
+            keys(KeyCode.CONTROL, KeyCode.Z);
+            await("undone " + n, () -> session.job().readings().size() == wanted);
+        }
+    }
+
+    @Test
+    void aWiggleTestTakesItsTimeAndKeepsIt() {
+        trace();
+        keys(KeyCode.W);
+        await("asked", () -> shows("bend the cable"));
+        keys(KeyCode.B);
+        assertThat(job().readings()).as("too early to say that it held").isEmpty();
+        await("long enough", () -> !lookup("#wiggle-held").query().isDisabled());
+        keys(KeyCode.B);
+        await("kept", () -> session.job().readings().size() == 1);
+        Reading held = job().readings().getFirst();
+        assertThat(held.outcome()).isEqualTo(Outcome.BEEP);
+        assertThat((Number) held.extra().members().get(Reading.WIGGLED))
+                .satisfies(s -> assertThat(s.intValue()).isPositive());
+        await("in the list", () -> shows("held"));
+        keys(KeyCode.W);
+        await("asked again", () -> shows("bend the cable"));
+        keys(KeyCode.C);
+        await("both results", () -> session.job().readings().size() == 3);
+        await("told", () -> shows("Sometimes joined, sometimes not"));
+        keys(KeyCode.W);
+        await("a third time", () -> shows("bend the cable"));
+        keys(KeyCode.ESCAPE);
+        await("left without a reading", () -> shows("Next touch") && !shows("bend the cable"));
+        assertThat(job().readings()).hasSize(3);
+    }
+
+    @Test
+    void looseLeadsAreToldApartByTwoTrials() {
+        demo(DemoWorkshop.HEADSET);
+        trace();
+        clickOn("#trace-loose");
+        await("the dock for leads", () -> shows("Twist together"));
+        assertThat(text("#reaction-twist")).isEqualTo("red + white");
+        keys(KeyCode.N);
+        await("one trial", () -> session.job().readings().size() == 1);
+        assertThat(job().readings().getFirst().mode()).isEqualTo(Mode.REACTION);
+        await("the next pair", () -> text("#reaction-twist").equals("white + copper"));
+        keys(KeyCode.R);
+        await("solved", () -> shows("red and white belong together; copper stands alone"));
+        keys(KeyCode.BACK_SPACE);
+        await("taken back", () -> text("#reaction-twist").equals("white + copper"));
+        keys(KeyCode.ESCAPE);
+        await("probes again", () -> shows("Next touch"));
+    }
+
+    @Test
+    void ofThreeEndsThoseFaceEachOtherThatAreTouchedOrChosen() {
+        demo(DemoWorkshop.PANELS);
+        trace();
+        await("a choice",
+                () -> lookup(".facing").<FacingChoice>tryQuery().map(c -> c.isVisible()).orElse(false));
+        call(() -> {
+            lookup(".facing").<ChoiceBox<Optional<Facing>>>query()
+                    .setValue(Optional.of(new Facing("B", "C")));
+            return null;
+        });
+        await("B and C", () -> shows("rows are end B, columns end C"));
+        Pegboard board = lookup(n -> n instanceof Pegboard p && p.getScene() != null).query();
+        assertThat(call(() -> board.getModel().rows().getFirst().terminal().end())).isEqualTo("B");
+        for (int n = 0; n < 60 && shows("Next touch"); n++) {
+            int had = job().readings().size();
+            keys(KeyCode.ENTER);
+            await("one more", () -> session.job().readings().size() > had);
+            await("shown", () -> shows("Next touch") || shows("As far as asked") || shows("Proved"));
+        }
+        keys(KeyCode.CONTROL, KeyCode.DIGIT3);
+        await("the same two in Route", () -> lookup(n -> n instanceof Pegboard p && p.getScene() != null)
+                .<Pegboard>query().getModel().rows().getFirst().terminal().end().equals("B"));
+    }
+
+    @Test
+    void aDisputedReadingIsSetAsideByThePersonAlone() {
+        trace();
+        edit(j -> j.withReading(Reading.beep("A.2", "B.3")).withReading(Reading.beep("A.2", "B.4"))
+                .withReading(Reading.silent("B.3", "B.4")));
+        await("told", () -> shows("Readings 1, 2 and 3 cannot all be true"));
+        clickOn("#aside-2");
+        await("aside", () -> session.job().readings().size() == 2);
+        assertThat(job().setAside()).singleElement()
+                .satisfies(a -> assertThat(a.readings()).containsExactly(Reading.beep("A.2", "B.4")));
+        await("settled", () -> !shows("cannot all be true"));
+    }
+}

@@ -214,6 +214,7 @@ final class PegPainter {
         Font number = Font.font("Overpass Mono SemiBold", small ? Math.max(6, size * 0.8) : 15);
         Font word = Font.font("Overpass", small ? 8 : 13);
         g.setTextBaseline(VPos.CENTER);
+        boolean named = model.rows().stream().anyMatch(h -> h.id().length() > 3);
         for (int r = 0; r < rows; r++) {
             PegModel.Head head = model.rows().get(r);
             double y = top + r * size + size / 2 + 1;
@@ -225,11 +226,11 @@ final class PegPainter {
                 g.fillText(head.id(), left - 4, y);
                 continue;
             }
-            g.setTextAlign(TextAlignment.RIGHT);
-            g.fillText(head.id(), x + 22, y);
+            g.setTextAlign(named ? TextAlignment.LEFT : TextAlignment.RIGHT);
+            g.fillText(head.id(), named ? x : x + 22, y, named ? 60 : 40);
             g.setTextAlign(TextAlignment.LEFT);
             g.setFont(word);
-            g.fillText(shortened(head.signal(), 9), x + 32, y);
+            g.fillText(shortened(head.signal(), named ? 5 : 9), named ? x + 66 : x + 32, y);
         }
         g.setTextAlign(TextAlignment.CENTER);
         for (int c = 0; c < columns; c++) {
@@ -240,6 +241,10 @@ final class PegPainter {
             if (columns > 30) {
                 g.fillText(head.id(), x, top - 8, size);
                 continue;
+            }
+            if (head.id().length() * number.getSize() * 0.6 > size - 4) {
+                g.setFont(Font.font("Overpass Mono SemiBold",
+                        Math.max(7, (size - 4) / (0.6 * head.id().length()))));
             }
             g.fillText(head.id(), x, 14, size);
             if (!head.colour().isEmpty()) {

@@ -12,6 +12,10 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
+import wegweiser.core.model.Touch;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Mode;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
@@ -72,6 +76,7 @@ public final class DemoStory {
             window.edit(j -> traced(j, Fixture.COMB, 200));
         }));
         scenes.add(new Scene("trace-proved", () -> {}));
+        bench(scenes);
         scenes.add(new Scene("", () -> {
             window.edit(j -> Router.schemes(j).getFirst().applyTo(j));
             window.go(StageId.ROUTE);
@@ -107,6 +112,28 @@ public final class DemoStory {
         scenes.add(new Scene("", () -> window.chooseNight(false)));
         scenes.add(new Scene("finder", window::find));
         return scenes;
+    }
+
+    /** Loose leads that cannot be probed, and a lead with three ends. */
+    private void bench(List<Scene> scenes) {
+        Path first = window.file();
+        scenes.add(new Scene("", () -> {
+            window.open(first.resolveSibling(DemoWorkshop.HEADSET + ".wegweiser.json"));
+            window.edit(j -> j.withReading(Reading.of(Mode.REACTION,
+                    Touch.of(Terminal.parse("B.red"), Terminal.parse("B.white")), Outcome.NOTHING)));
+        }));
+        scenes.add(new Scene("trace-leads", () -> window.loose(true)));
+        scenes.add(new Scene("", () -> {
+            window.loose(false);
+            window.chooseFixture(Fixture.PROBES);
+            window.open(first.resolveSibling(DemoWorkshop.PANELS + ".wegweiser.json"));
+            window.edit(j -> traced(j, Fixture.PROBES, 14));
+        }));
+        scenes.add(new Scene("trace-three-ends", () -> {}));
+        scenes.add(new Scene("", () -> {
+            window.open(first);
+            window.chooseFixture(Fixture.COMB);
+        }));
     }
 
     /** Choosing a connector, pasting a pinout, two drawings that disagree, and an unknown port. */

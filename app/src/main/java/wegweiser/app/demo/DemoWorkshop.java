@@ -99,13 +99,13 @@ public final class DemoWorkshop {
     /** A supply lead that forks to two flat-field panels; somebody made it long ago. */
     public static Job panels() {
         List<Map<String, String>> lead = new ArrayList<>();
-        for (String pair : List.of("A.1 B.1", "A.2 B.2", "A.1 C.1", "A.3 C.2")) {
+        for (String pair : List.of("A.1 B.1", "A.2 B.2", "A.3 B.3", "A.1 C.1", "A.4 C.2", "A.5 C.3")) {
             lead.add(Map.of("from", pair.substring(0, 3), "to", pair.substring(4)));
         }
         return Job.of("Flat-field panels", List.of(
-                End.of("A", "Panel driver", "terminal-4", List.of()),
-                End.of("B", "East panel", "xlr-3-socket", List.of()).withPort("xlr-3-plug"),
-                End.of("C", "West panel", "xlr-3-socket", List.of()).withPort("xlr-3-plug")), List.of(),
+                End.of("A", "Panel driver", "circular-5", List.of()),
+                End.of("B", "East panel", "terminal-3", List.of()),
+                End.of("C", "West panel", "terminal-3", List.of())), List.of(),
                 List.of())
                 .withExtra(new Extra(Map.of("simulation", Map.of("lead", lead, "seed", 3))));
     }

@@ -255,10 +255,7 @@ public final class MainWindow {
         if (session.job().ends().size() > 1) {
             entries.add(new Overlay.Entry(t("find.keep-wiring"), "", this::keepWiring));
             entries.add(new Overlay.Entry(t("find.ladder"), "", this::ladder));
-            entries.add(new Overlay.Entry(t("find.reaction"), "", () -> {
-                go(StageId.TRACE);
-                ((TraceStage) stages.get(StageId.TRACE)).loose(true);
-            }));
+            entries.add(new Overlay.Entry(t("find.reaction"), "", () -> loose(true)));
         }
         for (End end : session.job().ends()) {
             String name = end.name();
@@ -317,6 +314,12 @@ public final class MainWindow {
     public void ladder() {
         go(StageId.TRACE);
         ((TraceStage) stages.get(StageId.TRACE)).ladder();
+    }
+
+    /** Goes to Trace and puts up the dock for loose leads, or takes it away. */
+    public void loose(boolean on) {
+        go(StageId.TRACE);
+        ((TraceStage) stages.get(StageId.TRACE)).loose(on);
     }
 
     /** Opens another job. */

@@ -114,11 +114,11 @@ public final class WindowApp extends Application {
         } else {
             workshop = demo ? new Workshop(Files.createTempDirectory("wegweiser-demo")) : Workshop.usual();
         }
-        if (demo && workshop.jobFiles().isEmpty()) {
-            DemoWorkshop.create(workshop.folder());
-        }
+        Optional<Path> first = demo && workshop.jobFiles().isEmpty()
+                ? Optional.of(DemoWorkshop.create(workshop.folder()))
+                : Optional.empty();
         Optional<Path> named = args.stream().filter(a -> a.endsWith(JobFile.ENDING)).map(Path::of)
-                .findFirst();
+                .findFirst().or(() -> first);
         return session(workshop, named);
     }
 

@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -15,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
 import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.controls.WireSwatch;
 import wegweiser.core.catalog.Catalogue;
@@ -57,6 +59,18 @@ final class ReactionDock extends HBox {
         question.getStyleClass().add("dock-heading");
         which.setId("reaction-end");
         which.setFocusTraversable(false);
+        which.setMinWidth(USE_PREF_SIZE);
+        which.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(String name) {
+                return name == null ? "" : name + job.end(name).map(e -> " · " + e.device()).orElse("");
+            }
+
+            @Override
+            public String fromString(String text) {
+                throw new IllegalStateException("the list is not typed into");
+            }
+        });
         which.valueProperty().addListener((_, _, _) -> show());
         Button leave = new Button(t("reaction.leave"));
         leave.setFocusTraversable(false);
@@ -88,9 +102,8 @@ final class ReactionDock extends HBox {
                 .sorted(Comparator.comparing(e -> Catalogue.of(job).of(e).isPresent()))
                 .map(End::name).toList();
         if (!which.getItems().equals(ends)) {
-            String had = which.getValue();
             which.getItems().setAll(ends);
-            which.setValue(had != null && ends.contains(had) ? had : ends.isEmpty() ? null : ends.getFirst());
+            which.setValue(ends.isEmpty() ? null : ends.getFirst());
         }
         show();
     }
@@ -121,23 +134,23 @@ final class ReactionDock extends HBox {
             if (twist.getText().length() > 14) {
                 twist.getStyleClass().add("long");
             }
-            swatch(a);
-            swatch(b);
+            WireSwatch.of(a.contact()).ifPresent(one -> WireSwatch.of(b.contact())
+                    .ifPresent(other -> swatches.getChildren().addAll(one, other)));
         }
         words.setText(puzzle.words() + " " + t("reaction.taken"));
         trouble.setText(puzzle.contradictions().stream().findFirst().map(Contradiction::readings)
                 .map(r -> t("reaction.trouble", Words.list(r))).orElse(""));
     }
 
-    /** A wire in its own colour, where its name is a colour code. */
-    private void swatch(Terminal wire) {
-        WireSwatch.of(wire.contact()).ifPresent(swatches.getChildren()::add);
-    }
-
     private void answer(Outcome outcome) {
         if (touch != null) {
             onReading.accept(List.of(Reading.of(Mode.REACTION, touch, outcome)));
         }
+    }
+
+    /** The two leads to twist together now, if any. */
+    Optional<Touch> touch() {
+        return Optional.ofNullable(touch);
     }
 
     /** Answers a key; true when it was one of this dock's. */

@@ -77,9 +77,9 @@ final class TracePanel extends VBox {
         cost.managedProperty().bind(cost.visibleProperty());
         Label heading = Panels.heading(t("trace.readings"));
         heading.setMinWidth(USE_PREF_SIZE);
-        HBox tools = new HBox(5, heading, tool("trace.list", list),
+        FlowPane tools = new FlowPane(4, 4, heading, tool("trace.list", list),
                 tool("trace.ladder", ladder), tool("trace.lamps", lamps), tool("trace.loose", loose));
-        tools.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        tools.setRowValignment(javafx.geometry.VPos.CENTER);
         VBox below = new VBox(4, tools, scroll);
         below.setMinHeight(88);
         getChildren().addAll(Panels.heading(t("trace.say")), trouble, deciding, beliefs, Panels.rule(),
@@ -91,7 +91,7 @@ final class TracePanel extends VBox {
 
     private static Button tool(String key, Runnable action) {
         Button button = new Button(t(key));
-        button.getStyleClass().add("small");
+        button.getStyleClass().addAll("small", "tool");
         button.setId(key.replace('.', '-'));
         button.setFocusTraversable(false);
         button.setMinWidth(USE_PREF_SIZE);

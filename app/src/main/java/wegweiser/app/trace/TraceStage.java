@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -87,7 +88,9 @@ public final class TraceStage implements StageView {
                 () -> loose(true));
         boardTitle.getStyleClass().add("believed");
         axes.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        HBox title = Panels.line(new HBox(8, Panels.heading(t("trace.board")), axes, facing), boardTitle);
+        HBox named = new HBox(8, Panels.heading(t("trace.board")), axes, facing);
+        named.setAlignment(Pos.CENTER_LEFT);
+        HBox title = Panels.line(named, boardTitle);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
         StackPane place = new StackPane(board, hint);
         VBox middle = Panels.sheet(title, place, cellWords, legend());
@@ -187,7 +190,8 @@ public final class TraceStage implements StageView {
         shown = s;
         choices.learn(s.job().readings());
         hint.setVisible(s.job().ends().size() < 2);
-        Optional<Touch> touch = s.proposal().map(Proposal::touch);
+        reaction.show(s.job());
+        Optional<Touch> touch = reaction.isVisible() ? reaction.touch() : s.proposal().map(Proposal::touch);
         Facing two = Facing.of(s.job(), choices.facingProperty().get(), touch);
         facing.show(s.job());
         axes.setText(two.rows().isEmpty() ? "" : t("trace.board.hint", two.rows(), two.columns()));
@@ -198,11 +202,12 @@ public final class TraceStage implements StageView {
             lit.addAll(x.black());
         });
         faces.show(s.job(), two, lit, Map.of());
-        reaction.show(s.job());
         boardTitle.setText(s.belief().shares().isEmpty()
                 ? ""
                 : s.proved()
-                        ? t("trace.proved")
+                        ? s.evidence().isComplete()
+                                ? t("trace.proved")
+                                : t("trace.as-asked", s.evidence().countUnproved())
                         : s.belief().shares().getFirst().probability() > 0.5
                                 ? s.belief().shares().getFirst().hypothesis().title() + "?"
                                 : "");
@@ -239,6 +244,7 @@ public final class TraceStage implements StageView {
     /** Changes between the dock for probes and the one for loose leads that cannot be probed. */
     public void loose(boolean on) {
         reaction.setVisible(on);
+        show(session.job());
         view.requestFocus();
     }
 

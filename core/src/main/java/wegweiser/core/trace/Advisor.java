@@ -315,7 +315,7 @@ public final class Advisor {
         int left = touchesLeft(evidence, belief);
         double each = fixture.canGang() ? 7 : fixture == Fixture.CLIP ? 3 : 2.6;
         return new Proposal(touch, mode, purpose, why, left, (int) Math.round(left * each),
-                Sweep.left(evidence, job));
+                Sweep.left(evidence));
     }
 
     private int touchesLeft(Evidence evidence, Belief belief) {

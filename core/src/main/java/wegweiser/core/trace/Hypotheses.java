@@ -83,6 +83,9 @@ public final class Hypotheses {
         }
         byName(job, sound);
         Catalogue catalogue = Catalogue.of(job);
+        if (job.ends().size() > 2) {
+            SeveralEnds.of(job, index).forEach(h -> put(sound, h));
+        }
         for (int i = 0; i < job.ends().size(); i++) {
             for (int j = i + 1; j < job.ends().size(); j++) {
                 Optional<ConnectorType> near = catalogue.of(job.ends().get(i));
@@ -124,7 +127,8 @@ public final class Hypotheses {
             Map<LabelKey, Hypothesis> sound) {
         for (Recogniser.Candidate c : Recogniser.candidates(nearType.family(), farType.family(), known)) {
             int[] labels = labels(c.wiring(), near.name(), far.name());
-            put(sound, new Hypothesis(c.named().title(), Optional.of(c.named()), labels, c.named().weight()));
+            String title = titled(c.named().title(), near, far);
+            put(sound, new Hypothesis(title, Optional.of(c.named()), labels, c.named().weight()));
             boolean shells = nearType.has(Contact.SHELL) && farType.has(Contact.SHELL);
             if (shells) {
                 int[] joined = labels.clone();
@@ -134,7 +138,7 @@ public final class Hypotheses {
                     joined[i] = joined[i] == b ? a : joined[i];
                 }
                 put(sound,
-                        new Hypothesis(Words.say("hypothesis.shells", c.named().title()),
+                        new Hypothesis(Words.say("hypothesis.shells", title),
                                 Optional.of(c.named()),
                                 EndChange.canonical(joined), SHELLS_JOINED * c.named().weight()));
             }
@@ -149,11 +153,17 @@ public final class Hypotheses {
                 reversed.add(Link.of(near.terminal(nearIds.get(k)),
                         far.terminal(farIds.get(farIds.size() - 1 - k))));
             }
-            put(sound, new Hypothesis(Words.say("hypothesis.straight"), Optional.empty(),
+            put(sound, new Hypothesis(titled(Words.say("hypothesis.straight"), near, far), Optional.empty(),
                     Nets.of(index, straight).labels(), 2));
-            put(sound, new Hypothesis(Words.say("hypothesis.reversed"), Optional.empty(),
+            put(sound, new Hypothesis(titled(Words.say("hypothesis.reversed"), near, far), Optional.empty(),
                     Nets.of(index, reversed).labels(), 1));
         }
+    }
+
+    /** With more than two ends it must be said between which of them. */
+    private String titled(String title, End near, End far) {
+        long ends = index.terminals().stream().map(Terminal::end).distinct().count();
+        return ends > 2 ? Words.say("hypothesis.between", title, near.name(), far.name()) : title;
     }
 
     private int[] labels(Wiring wiring, String near, String far) {

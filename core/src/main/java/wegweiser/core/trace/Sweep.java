@@ -40,17 +40,12 @@ public record Sweep(int touches, double seconds) {
         return new Sweep(touches, seconds);
     }
 
-    /** About how many touches a sweep would still take: half of the open cells between the first two ends. */
-    static int left(Evidence evidence, Job job) {
-        if (job.ends().size() < 2) {
-            return 0;
-        }
+    /** About how many touches a sweep would still take: half of the open cells between any two ends. */
+    static int left(Evidence evidence) {
         int open = 0;
-        String near = job.ends().get(0).name();
-        String far = job.ends().get(1).name();
         for (int a = 0; a < evidence.index().size(); a++) {
-            for (int b = 0; b < evidence.index().size(); b++) {
-                if (evidence.index().get(a).end().equals(near) && evidence.index().get(b).end().equals(far)
+            for (int b = a + 1; b < evidence.index().size(); b++) {
+                if (!evidence.index().get(a).end().equals(evidence.index().get(b).end())
                         && evidence.state(a, b) == PairState.UNKNOWN) {
                     open++;
                 }

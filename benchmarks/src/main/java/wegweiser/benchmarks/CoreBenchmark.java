@@ -37,45 +37,74 @@ import wegweiser.files.job.JobFile;
 @Warmup(iterations = 4, time = 2)
 @Measurement(iterations = 5, time = 2)
 public class CoreBenchmark {
-    private Advisor nine;
-    private Evidence nineEvidence;
-    private Advisor twentyFive;
-    private Evidence twentyFiveEvidence;
+    private Case nine;
+    private Case twentyFive;
+    private Case fifty;
     private TerminalIndex index;
     private List<Reading> readings;
     private Path large;
 
     @Setup
     public void prepare() throws IOException {
-        Job small = Cables.random("dsub-9-socket", 3);
-        nine = advisor(small);
-        nineEvidence = new Evidence(nine.index(), Cables.readings(small, 12, 5));
+        nine = Case.of("dsub-9-socket", 12);
+        twentyFive = Case.of("dsub-25-socket", 40);
+        fifty = Case.of("dsub-50-socket", 100);
         Job big = Cables.random("dsub-25-socket", 4);
-        twentyFive = advisor(big);
-        twentyFiveEvidence = new Evidence(twentyFive.index(), Cables.readings(big, 40, 6));
         index = new TerminalIndex(Terminals.of(big));
         readings = Cables.readings(big, 200, 7);
-        Job fifty = Cables.random("dsub-50-socket", 8);
+        Job largest = Cables.random("dsub-50-socket", 8);
         large = Files.createTempFile("large", ".wegweiser.json");
-        JobFile.write(large, fifty.withReadings(Cables.readings(fifty, 300, 9)));
+        JobFile.write(large, largest.withReadings(Cables.readings(largest, 300, 9)));
     }
 
-    private static Advisor advisor(Job truth) {
-        Job open = truth.withLinks(List.of());
-        return new Advisor(open, new TerminalIndex(Terminals.of(open)), Fixture.PROBES, Goal.PROVE,
-                CostModel.USUAL, 1);
+    /** A cable half way through, with an advisor that looks two touches ahead and one that proves. */
+    private record Case(Advisor identify, Advisor prove, Evidence evidence) {
+        static Case of(String connector, int readings) {
+            Job truth = Cables.random(connector, 3);
+            Job open = truth.withLinks(List.of());
+            TerminalIndex terminals = new TerminalIndex(Terminals.of(open));
+            return new Case(advisor(open, terminals, Goal.IDENTIFY, Fixture.PROBES),
+                    advisor(open, terminals, Goal.PROVE, Fixture.COMB),
+                    new Evidence(terminals, Cables.readings(truth, readings, 5)));
+        }
+
+        private static Advisor advisor(Job open, TerminalIndex terminals, Goal goal, Fixture fixture) {
+            return new Advisor(open, terminals, fixture, goal, CostModel.USUAL, 1);
+        }
     }
 
-    /** Belief and proposal on 9 x 9 after a dozen readings. */
+    /** Belief and proposal on 9 x 9 after a dozen readings, two probes. */
     @Benchmark
     public Optional<Proposal> nextTouch9() {
-        return nine.next(nineEvidence);
+        return nine.identify.next(nine.evidence);
     }
 
-    /** Belief and proposal on 25 x 25 after forty readings. */
+    /** Belief and proposal on 25 x 25 after forty readings, two probes. */
     @Benchmark
     public Optional<Proposal> nextTouch25() {
-        return twentyFive.next(twentyFiveEvidence);
+        return twentyFive.identify.next(twentyFive.evidence);
+    }
+
+    /** Belief and proposal on 50 x 50 after a hundred readings, two probes. */
+    @Benchmark
+    public Optional<Proposal> nextTouch50() {
+        return fifty.identify.next(fifty.evidence);
+    }
+
+    /** The same with a comb. */
+    @Benchmark
+    public Optional<Proposal> nextGang9() {
+        return nine.prove.next(nine.evidence);
+    }
+
+    @Benchmark
+    public Optional<Proposal> nextGang25() {
+        return twentyFive.prove.next(twentyFive.evidence);
+    }
+
+    @Benchmark
+    public Optional<Proposal> nextGang50() {
+        return fifty.prove.next(fifty.evidence);
     }
 
     /** Evidence of 200 readings on 25 x 25 from scratch. */

@@ -36,9 +36,10 @@ public record Progress(Map<StageId, Arm> arms) {
     }
 
     private static Arm trace(Job job, Evidence evidence) {
-        if (job.readings().isEmpty() || !job.setAside().isEmpty()) {
-            return new Arm(job.setAside().isEmpty() ? t("arm.trace.none") : t("arm.trace.aside"),
-                    !job.setAside().isEmpty(), false);
+        // readings of a cable that was begun to be built are no longer those of the lead that was traced
+        boolean aside = !job.setAside().isEmpty() && !job.done().isEmpty();
+        if (job.readings().isEmpty() || aside) {
+            return new Arm(aside ? t("arm.trace.aside") : t("arm.trace.none"), aside, false);
         }
         if (!evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty()) {
             return new Arm(t("arm.trace.conflict"), false, true);

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
@@ -25,8 +24,6 @@ public final class Advisor {
     /** Belief in what joins the ends to each other from which a cable counts as identified. */
     private static final double IDENTIFIED = 0.99;
     private static final double LIKELY = 0.85;
-    /** What must be open about a pair that was read already for it to be read again, in bits. */
-    private static final double DOUBT_BITS = 0.05;
     /** Belief from which identification ends once no single touch would tell more than a trifle, in bits. */
     private static final double ENOUGH = 0.9;
     private static final double TRIFLE = 0.04;
@@ -41,6 +38,7 @@ public final class Advisor {
     private final CostModel cost;
     private final long seed;
     private final Depth depth;
+    private final Singles singles;
 
     /** An advisor for one cable that knows the named wirings that come with the program. */
     public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed) {
@@ -58,6 +56,7 @@ public final class Advisor {
         this.seed = seed;
         this.hypotheses = Hypotheses.of(job, index, known);
         this.depth = Depth.of(job, index);
+        this.singles = new Singles(index, fixture, cost, depth);
     }
 
     public TerminalIndex index() {
@@ -149,41 +148,16 @@ public final class Advisor {
         return belief.leader(evidence, true).probability() >= IDENTIFIED;
     }
 
-    /**
-     * The touch that, with the best one after it, tells most per second: between the ends, or within them where it is
-     * known what joins the ends and jumpers alone are open.
-     */
     private Optional<Proposal> single(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
-        Optional<Touch> last = lastTouch(evidence);
-        List<Foresight.Move> moves = new ArrayList<>();
-        for (int a = 0; a < index.size(); a++) {
-            for (int b = a + 1; b < index.size(); b++) {
-                double p = belief.joined(a, b);
-                boolean known = evidence.isJoined(a, b) || evidence.isApart(a, b);
-                // a pair that was read once is worth a second look when much still speaks against the reading
-                boolean sameEnd = index.get(a).end().equals(index.get(b).end());
-                if (sameEnd != within || entropy(p) < (known || within ? DOUBT_BITS : 1e-5)
-                        || repeats.isEnough(a, b)) {
-                    continue;
-                }
-                moves.add(new Foresight.Move(new int[][]{{a}, {b}}, belief.beeps(a, b), p));
-            }
-        }
-        if (moves.isEmpty()) {
-            return Optional.empty();
-        }
-        Foresight.Choice choice = new Foresight(belief.weights()).best(moves,
-                (from, to) -> Math.max(1, cost.seconds(from == null ? last : Optional.of(touch(from.touch())),
-                        touch(to.touch()), fixture)),
-                java.util.Comparator.comparingDouble(m -> -nearness(last, m.touch())));
-        int[][] chosen = choice.move().touch();
-        return Optional.of(proposal(evidence, belief, touch(chosen), Mode.CONTINUITY, Proposal.Purpose.LEARN,
-                learnReason(belief, chosen[0][0], chosen[1][0], choice.move().beep())));
+        return singles.best(evidence, belief, repeats, within)
+                .map(move -> proposal(evidence, belief, touch(move.touch()), Mode.CONTINUITY,
+                        Proposal.Purpose.LEARN,
+                        learnReason(belief, move.touch()[0][0], move.touch()[1][0], move.beep())));
     }
 
     private Optional<Proposal> learn(Evidence evidence, Belief belief, Repeats repeats,
             Belief.Leader leader) {
-        Optional<Touch> last = lastTouch(evidence);
+        Optional<Touch> last = Singles.last(evidence);
         double best = 1e-4;
         int[][] bestTouch = null;
         double bestP = 0;
@@ -196,14 +170,14 @@ public final class Advisor {
             double p = single
                     ? belief.joined(candidate[0][0], candidate[1][0])
                     : belief.joined(candidate[0], candidate[1]);
-            double gain = entropy(p)
+            double gain = Foresight.entropy(p)
                     + (goal == Goal.PROVE
                             ? PROGRESS * Candidates.progress(evidence, candidate, p, unproved)
                             : 0);
             double price = fixture.canGang() && goal == Goal.PROVE
                     ? 4 + 0.1 * (candidate[0].length + candidate[1].length)
                     : cost.seconds(last, touch(candidate), fixture);
-            double nearness = 1e-4 * nearness(last, candidate);
+            double nearness = 1e-4 * singles.nearness(last, candidate);
             double score = gain / Math.max(1, price) + (gain > 1e-3 ? nearness : 0);
             if (score > best) {
                 best = score;
@@ -211,7 +185,8 @@ public final class Advisor {
                 bestP = p;
             }
         }
-        boolean trifling = goal == Goal.IDENTIFY && leader.probability() >= ENOUGH && entropy(bestP) < TRIFLE;
+        boolean trifling = goal == Goal.IDENTIFY && leader.probability() >= ENOUGH
+                && Foresight.entropy(bestP) < TRIFLE;
         if (bestTouch == null || trifling) {
             return Optional.empty();
         }
@@ -240,7 +215,7 @@ public final class Advisor {
     /** The next believed join that no reading shows yet: the one nearest to where the hands are. */
     private Optional<Proposal> confirm(Evidence evidence, Belief belief, Repeats repeats,
             Belief.Leader leader) {
-        Optional<Touch> last = lastTouch(evidence);
+        Optional<Touch> last = Singles.last(evidence);
         int[][] best = null;
         double bestScore = Double.MAX_VALUE;
         for (int a = 0; a < index.size(); a++) {
@@ -251,7 +226,7 @@ public final class Advisor {
                 }
                 boolean sameEnd = index.get(a).end().equals(index.get(b).end());
                 double score = cost.seconds(last, touch(new int[][]{{a}, {b}}), fixture)
-                        - 0.01 * nearness(last, new int[][]{{a}, {b}})
+                        - 0.01 * singles.nearness(last, new int[][]{{a}, {b}})
                         + (sameEnd ? 3 : 0);
                 if (score < bestScore) {
                     bestScore = score;
@@ -269,7 +244,7 @@ public final class Advisor {
 
     private Optional<Proposal> isolate(Evidence evidence, Belief belief, Repeats repeats) {
         if (!fixture.canGang()) {
-            return depth.next(evidence, lastTouch(evidence), repeats)
+            return depth.next(evidence, Singles.last(evidence), repeats)
                     .map(t -> proposal(evidence, belief, t, Mode.OHMS,
                             Proposal.Purpose.ISOLATE,
                             Words.say(t.red().getFirst().end().equals(t.black().getFirst().end())
@@ -313,7 +288,12 @@ public final class Advisor {
             Proposal.Purpose purpose,
             String why) {
         int left = touchesLeft(evidence, belief);
-        double each = fixture.canGang() ? 7 : fixture == Fixture.CLIP ? 3 : 2.6;
+        // what a touch of a usual session comes to, by this person's hand
+        double each = switch (fixture) {
+            case PROBES -> 1.3 * cost.moveProbe();
+            case CLIP -> cost.moveProbe() + cost.reclip() / 6;
+            case COMB -> cost.moveProbe() + 1.7 * cost.gang();
+        };
         return new Proposal(touch, mode, purpose, why, left, (int) Math.round(left * each),
                 Sweep.left(evidence));
     }
@@ -333,28 +313,8 @@ public final class Advisor {
         return (int) Math.max(1, Math.ceil(0.6 * learn) + Math.max(0, joins) + isolation);
     }
 
-    private double nearness(Optional<Touch> last, int[][] candidate) {
-        if (last.isEmpty() || candidate[0].length + candidate[1].length > 2) {
-            return -(candidate[0][0] + candidate[1][0]) / (double) index.size();
-        }
-        return -depth.distance(last.get().red().getFirst(), index.get(candidate[0][0]))
-                - depth.distance(last.get().black().getFirst(), index.get(candidate[1][0]));
-    }
-
     private Touch touch(int[][] numbers) {
         return new Touch(Arrays.stream(numbers[0]).mapToObj(index::get).toList(),
                 Arrays.stream(numbers[1]).mapToObj(index::get).toList());
-    }
-
-    private static Optional<Touch> lastTouch(Evidence evidence) {
-        List<Reading> readings = evidence.readings();
-        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.getLast().touch());
-    }
-
-    private static double entropy(double p) {
-        if (p <= 1e-9 || p >= 1 - 1e-9) {
-            return 0;
-        }
-        return -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
     }
 }

@@ -3,6 +3,7 @@ package wegweiser.core.trace;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Chooses the first of two touches that together tell most per second. Two answers tell the entropy of their joint
@@ -52,6 +53,7 @@ final class Foresight {
         for (Move first : byRate.subList(0, Math.min(FIRST, byRate.size()))) {
             double own = price.seconds(null, first);
             double rate = first.bits() / own;
+            int[] beeping = IntStream.range(0, weights.length).filter(h -> first.beeps[h]).toArray();
             for (Move second : seconds) {
                 if (second == first) {
                     continue;
@@ -59,7 +61,7 @@ final class Foresight {
                 double both = own + price.seconds(first, second);
                 // no joint entropy exceeds the sum of its parts
                 if ((first.bits() + second.bits()) / both > rate) {
-                    rate = Math.max(rate, joint(first, second) / both);
+                    rate = Math.max(rate, joint(first, beeping, second) / both);
                 }
             }
             if (best == null || rate > best.rate() + 1e-9) {
@@ -69,10 +71,11 @@ final class Foresight {
         return best;
     }
 
-    private double joint(Move one, Move other) {
+    /** Entropy of both answers; {@code beeping} lists what the first would beep for, which is little of everything. */
+    private double joint(Move one, int[] beeping, Move other) {
         double both = 0;
-        for (int h = 0; h < weights.length; h++) {
-            if (one.beeps[h] && other.beeps[h]) {
+        for (int h : beeping) {
+            if (other.beeps[h]) {
                 both += weights[h];
             }
         }

@@ -1,0 +1,72 @@
+package wegweiser.core.trace;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+
+/** Touches of two contacts with single probes or a clip, weighed by what they and the best one after them tell. */
+record Singles(TerminalIndex index, Fixture fixture, CostModel cost, Depth depth) {
+    /** What must be open about a pair that was read already for it to be read again, in bits. */
+    private static final double DOUBT_BITS = 0.05;
+    private static final double NOTHING = 1e-5;
+
+    /**
+     * The touch that, with the best one after it, tells most per second: between the ends, or within them where it is
+     * known what joins the ends and jumpers alone are open. O(terminals² x hypotheses), and what {@link Foresight} takes.
+     */
+    Optional<Foresight.Move> best(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
+        List<Foresight.Move> moves = new ArrayList<>();
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                double p = belief.joined(a, b);
+                boolean known = evidence.isJoined(a, b) || evidence.isApart(a, b);
+                // a pair that was read once is worth a second look when much still speaks against the reading
+                boolean sameEnd = index.get(a).end().equals(index.get(b).end());
+                if (sameEnd == within && Foresight.entropy(p) >= (known || within ? DOUBT_BITS : NOTHING)
+                        && !repeats.isEnough(a, b)) {
+                    moves.add(new Foresight.Move(new int[][]{{a}, {b}}, belief.beeps(a, b), p));
+                }
+            }
+        }
+        if (moves.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Touch> last = last(evidence);
+        int[] held = {last.map(t -> number(t.red())).orElse(-1), last.map(t -> number(t.black())).orElse(-1)};
+        return Optional.of(new Foresight(belief.weights()).best(moves,
+                (from, to) -> from == null
+                        ? price(held[0], held[1], to.touch())
+                        : price(from.touch()[0][0], from.touch()[1][0], to.touch()),
+                Comparator.comparingDouble(m -> -nearness(last, m.touch()))).move());
+    }
+
+    /** Number of the terminal that a probe is on, or -1 where it holds several. */
+    private int number(List<Terminal> side) {
+        return side.size() == 1 ? index.of(side.getFirst()) : -1;
+    }
+
+    /** Seconds from one touch of two contacts to the next, by their numbers; weighed thousands of times a touch. */
+    private double price(int red, int black, int[][] next) {
+        double redMove = fixture == Fixture.CLIP ? cost.reclip() : cost.moveProbe();
+        return Math.max(1, (red == next[0][0] ? 0 : redMove) + (black == next[1][0] ? 0 : cost.moveProbe()));
+    }
+
+    /** The larger the nearer a touch is to where the hands are; in printed order while they are nowhere yet. */
+    double nearness(Optional<Touch> last, int[][] candidate) {
+        if (last.isEmpty() || candidate[0].length + candidate[1].length > 2) {
+            return -(candidate[0][0] + candidate[1][0]) / (double) index.size();
+        }
+        return -depth.distance(last.get().red().getFirst(), index.get(candidate[0][0]))
+                - depth.distance(last.get().black().getFirst(), index.get(candidate[1][0]));
+    }
+
+    static Optional<Touch> last(Evidence evidence) {
+        List<Reading> readings = evidence.readings();
+        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.getLast().touch());
+    }
+}

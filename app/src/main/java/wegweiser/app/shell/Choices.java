@@ -46,7 +46,8 @@ public final class Choices {
         workshop.setting("cost.from").ifPresent(f -> learnFrom = f);
         workshop.setting("cost").map(Choices::read).ifPresent(cost::set);
         cost.addListener((_, _, c) -> remember("cost",
-                c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug()));
+                c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug() + " "
+                        + c.readValue()));
         fixture.addListener((_, _, f) -> remember("fixture", f.name()));
         buzzer.addListener((_, _, b) -> remember("buzzer", b.toString()));
         wiggleSeconds.addListener((_, _, s) -> remember("wiggle", s.toString()));
@@ -80,14 +81,16 @@ public final class Choices {
     private static CostModel rounded(CostModel c) {
         return new CostModel(Math.max(0.5, Math.round(2 * c.moveProbe()) / 2.0),
                 Math.round(2 * c.reclip()) / 2.0,
-                Math.max(0.5, Math.round(2 * c.gang()) / 2.0), c.changePlug());
+                Math.max(0.5, Math.round(2 * c.gang()) / 2.0), c.changePlug(),
+                Math.round(2 * c.readValue()) / 2.0);
     }
 
     private static CostModel read(String text) {
         try {
             String[] parts = text.split(" ");
             return new CostModel(Double.parseDouble(parts[0]), Double.parseDouble(parts[1]),
-                    Double.parseDouble(parts[2]), Double.parseDouble(parts[3]));
+                    Double.parseDouble(parts[2]), Double.parseDouble(parts[3]),
+                    parts.length > 4 ? Double.parseDouble(parts[4]) : CostModel.USUAL.readValue());
         } catch (RuntimeException _) {
             return CostModel.USUAL;
         }

@@ -40,7 +40,7 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             Outcome outcome = next.get().mode() == Mode.OHMS
                     ? beep ? new Outcome.Resistance(0.3) : Outcome.OPEN
                     : beep ? Outcome.BEEP : Outcome.SILENT;
-            seconds += CostModel.USUAL.seconds(last, touch, fixture);
+            seconds += CostModel.USUAL.seconds(last, touch, fixture, next.get().mode());
             last = Optional.of(touch);
             readings.add(Reading.of(next.get().mode(), touch, outcome));
             evidence = new Evidence(advisor.index(), readings);

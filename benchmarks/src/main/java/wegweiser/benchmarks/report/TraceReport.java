@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -50,8 +51,9 @@ public final class TraceReport {
     private static void identify(int cables) {
         System.out.println("Identify with two probes, " + cables + " cables a pair\n");
         System.out.println(
-                "| pair | entropy, bit | touches | seconds | full sweep | share | quick sweep | share | wrong |");
-        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- |");
+                "| pair | entropy, bit | touches | seconds | full sweep | share | quick sweep | share "
+                        + "| named: seconds | quick | random: seconds | quick | wrong |");
+        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
         for (String[] pair : PAIRS) {
             CableMix mix = new CableMix(pair[1], pair[2]);
             List<Nets> truths = drawn(mix, cables);
@@ -60,17 +62,26 @@ public final class TraceReport {
             List<Session> sessions = truths.parallelStream()
                     .map(t -> Session.run(advisor, t, Fixture.PROBES, true))
                     .toList();
-            double seconds = sessions.stream().mapToDouble(Session::seconds).average().orElse(0);
+            double[] own = sessions.stream().mapToDouble(Session::seconds).toArray();
+            double[] quick = truths.stream().mapToDouble(
+                    t -> Sweep.of(mix.job(), t, CostModel.USUAL, Fixture.PROBES).seconds()).toArray();
+            boolean[] listed = new boolean[cables];
+            for (int i = 0; i < cables; i++) {
+                listed[i] = mix.isListed(truths.get(i));
+            }
             double full = fullSweep(mix);
-            double quick = truths.stream().mapToDouble(
-                    t -> Sweep.of(mix.job(), t, CostModel.USUAL, Fixture.PROBES).seconds()).average()
-                    .orElse(0);
             row(pair[0], mix.entropyBits(), sessions.stream().mapToInt(Session::touches).average().orElse(0),
-                    seconds, full,
-                    seconds / full, quick, seconds / quick, "%.2f %%".formatted(
-                            100.0 * sessions.stream().filter(s -> !s.right()).count() / cables));
+                    mean(own, _ -> true), full, mean(own, _ -> true) / full, mean(quick, _ -> true),
+                    mean(own, _ -> true) / mean(quick, _ -> true), mean(own, i -> listed[i]),
+                    mean(quick, i -> listed[i]), mean(own, i -> !listed[i]), mean(quick, i -> !listed[i]),
+                    "%.2f %%".formatted(100.0 * sessions.stream().filter(s -> !s.right()).count() / cables));
         }
         System.out.println();
+    }
+
+    private static double mean(double[] values, IntPredicate which) {
+        return IntStream.range(0, values.length).filter(which).mapToDouble(i -> values[i]).average()
+                .orElse(Double.NaN);
     }
 
     /**

@@ -292,7 +292,7 @@ public final class Advisor {
         double each = switch (fixture) {
             case PROBES -> 1.3 * cost.moveProbe();
             case CLIP -> cost.moveProbe() + cost.reclip() / 6;
-            case COMB -> cost.moveProbe() + 1.7 * cost.gang();
+            case COMB -> cost.moveProbe() + 1.7 * cost.gang() + cost.readValue();
         };
         return new Proposal(touch, mode, purpose, why, left, (int) Math.round(left * each),
                 Sweep.left(evidence));

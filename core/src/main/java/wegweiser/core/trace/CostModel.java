@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.model.Mode;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 
@@ -14,10 +15,16 @@ import wegweiser.core.model.Touch;
  * @param reclip moving a clip
  * @param gang putting one more conductor into a gang
  * @param changePlug changing a whole plug
+ * @param readValue reading a value off the meter and noting it, beyond hearing a beep
  */
-public record CostModel(double moveProbe, double reclip, double gang, double changePlug) {
+public record CostModel(double moveProbe, double reclip, double gang, double changePlug, double readValue) {
     /** What an unhurried person needs. */
-    public static final CostModel USUAL = new CostModel(2, 6, 3, 20);
+    public static final CostModel USUAL = new CostModel(2, 6, 3, 20, 2);
+
+    /** Seconds from one placement to the next and its reading. */
+    public double seconds(Optional<Touch> before, Touch next, Fixture fixture, Mode mode) {
+        return seconds(before, next, fixture) + (mode == Mode.CONTINUITY ? 0 : readValue);
+    }
 
     /** Seconds from one placement to the next; from nowhere when there was none before. */
     public double seconds(Optional<Touch> before, Touch next, Fixture fixture) {

@@ -6,6 +6,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
 
 /**
@@ -28,6 +29,7 @@ public record LearnedCost(CostModel cost, int learnedFrom) {
         CostModel usual = CostModel.USUAL;
         List<Double> single = new ArrayList<>();
         List<Double> gang = new ArrayList<>();
+        List<Double> value = new ArrayList<>();
         for (int k = 1; k < readings.size(); k++) {
             Optional<Double> seconds = between(readings.get(k - 1), readings.get(k));
             if (seconds.isEmpty()) {
@@ -38,7 +40,9 @@ public record LearnedCost(CostModel cost, int learnedFrom) {
             boolean red = !before.red().equals(now.red());
             boolean black = !before.black().equals(now.black());
             int moved = (red ? 1 : 0) + (black ? 1 : 0);
-            if (moved > 0 && now.touch().isSingle()) {
+            if (moved > 0 && now.touch().isSingle() && now.mode() != Mode.CONTINUITY) {
+                value.add(Math.max(0, seconds.get() - moved * usual.moveProbe()));
+            } else if (moved > 0 && now.touch().isSingle()) {
                 single.add(seconds.get() / moved);
             } else if (moved > 0) {
                 int conductors = (red ? now.red().size() : 0) + (black ? now.black().size() : 0);
@@ -48,7 +52,8 @@ public record LearnedCost(CostModel cost, int learnedFrom) {
         return new LearnedCost(new CostModel(median(single, usual.moveProbe()),
                 usual.reclip() * median(single, usual.moveProbe()) / usual.moveProbe(),
                 median(gang, usual.gang()),
-                usual.changePlug()), single.size() + gang.size());
+                usual.changePlug(), median(value, usual.readValue())),
+                single.size() + gang.size() + value.size());
     }
 
     private static double median(List<Double> own, double usual) {

@@ -46,7 +46,7 @@ public final class Tracer {
             if (!last.map(touch::equals).orElse(false)) {
                 touches++;
             }
-            seconds += cost.seconds(last, touch, fixture);
+            seconds += cost.seconds(last, touch, fixture, next.get().mode());
             last = Optional.of(touch);
             readings.add(Reading.of(next.get().mode(), touch, meter.answer(touch, next.get().mode())));
         }

@@ -7,7 +7,11 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
 
 class LearnedCostTest {
     private static final OffsetDateTime START = OffsetDateTime.parse("2026-03-01T20:15:00Z");
@@ -42,6 +46,20 @@ class LearnedCostTest {
         assertThat(learned.cost().moveProbe()).isEqualTo(5, within(1e-9));
         assertThat(learned.cost().reclip()).isEqualTo(15, within(1e-9));
         assertThat(learned.learnedFrom()).isEqualTo(19);
+    }
+
+    @Test
+    void readingAValueTakesTimeOfItsOwn() {
+        List<Reading> all = new ArrayList<>();
+        OffsetDateTime at = START;
+        for (int k = 0; k < 12; k++) {
+            at = at.plusSeconds(7);
+            all.add(Reading.of(Mode.OHMS, Touch.of(Terminal.parse("A.1"), Terminal.parse("B." + (k + 1))),
+                    new Outcome.Resistance(120 + k)).at(at.toString()));
+        }
+        LearnedCost learned = LearnedCost.of(all);
+        assertThat(learned.cost().readValue()).isEqualTo(5, within(1e-9));
+        assertThat(learned.cost().moveProbe()).isEqualTo(CostModel.USUAL.moveProbe());
     }
 
     @Test

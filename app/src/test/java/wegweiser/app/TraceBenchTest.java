@@ -126,7 +126,7 @@ class TraceBenchTest extends WindowTest {
                     .setValue(Optional.of(new Facing("B", "C")));
             return null;
         });
-        await("B and C", () -> shows("rows are end B, columns end C"));
+        await("B and C", () -> shows("rows B, columns C"));
         Pegboard board = lookup(n -> n instanceof Pegboard p && p.getScene() != null).query();
         assertThat(call(() -> board.getModel().rows().getFirst().terminal().end())).isEqualTo("B");
         for (int n = 0; n < 60 && shows("Next touch"); n++) {

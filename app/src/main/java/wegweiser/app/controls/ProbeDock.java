@@ -83,11 +83,14 @@ public final class ProbeDock extends HBox {
         probes = new VBox(12, heading, new HBox(16, red, black));
         bend.getStyleClass().add("small");
         bend.setOnAction(_ -> wiggle());
-        answers = new HBox(10, beep, silent, value, field, bend);
+        answers = new HBox(10, beep, silent, value, field);
         answers.setAlignment(Pos.CENTER_LEFT);
         wiggle.setVisible(false);
         wiggle.managedProperty().bind(wiggle.visibleProperty());
-        VBox middle = new VBox(12, question, answers, wiggle, why, error);
+        bend.visibleProperty().bind(answers.visibleProperty());
+        HBox asked = Panels.line(question, bend);
+        asked.setMinHeight(USE_PREF_SIZE);
+        VBox middle = new VBox(8, asked, answers, wiggle, why, error);
         HBox.setHgrow(middle, Priority.ALWAYS);
         getChildren().addAll(probes, middle, meter);
         show(Optional.empty(), "");

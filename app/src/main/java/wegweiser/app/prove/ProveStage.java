@@ -88,6 +88,8 @@ public final class ProveStage implements StageView {
                 cellWords, ProveLegend.create());
         VBox.setVgrow(place, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
+        // the columns at both sides keep their width while there is room for a board
+        middle.setPrefWidth(520);
         HBox row = new HBox(12, faces.column(), middle, Panels.side(panel));
         VBox.setVgrow(row, Priority.ALWAYS);
         view = new VBox(12, banner, row);

@@ -18,6 +18,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Faces;
@@ -87,8 +88,12 @@ public final class TraceStage implements StageView {
         this.panel = new TracePanel(session, choices, this::list, this::ladder, this::lamps,
                 () -> loose(true));
         boardTitle.getStyleClass().add("believed");
-        axes.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        // two lines, so that the board and not the reason gives way in a low window
+        cellWords.setMinHeight(42);
+        cellWords.setAlignment(Pos.TOP_LEFT);
+        axes.setMinWidth(Region.USE_PREF_SIZE);
         HBox named = new HBox(8, Panels.heading(t("trace.board")), axes, facing);
+        named.setMinWidth(Region.USE_PREF_SIZE);
         named.setAlignment(Pos.CENTER_LEFT);
         HBox title = Panels.line(named, boardTitle);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
@@ -96,6 +101,8 @@ public final class TraceStage implements StageView {
         VBox middle = Panels.sheet(title, place, cellWords, legend());
         VBox.setVgrow(place, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
+        // the columns at both sides keep their width while there is room for a board
+        middle.setPrefWidth(520);
         view = new HBox(12, faces.column(), middle, Panels.side(panel));
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);

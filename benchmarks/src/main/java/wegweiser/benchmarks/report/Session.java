@@ -16,7 +16,7 @@ import wegweiser.core.trace.Proposal;
 import wegweiser.core.wiring.Nets;
 
 /** One cable traced to the end by an advisor with an honest meter. */
-record Session(int touches, double seconds, boolean finished, boolean right, boolean proved) {
+record Session(int touches, double seconds, boolean finished, boolean right, boolean proved, int unproved) {
     private static final int MOST = 4000;
 
     /** Runs to the goal; identification ends as soon as what joins the ends is believed. */
@@ -32,7 +32,8 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             if (next.isEmpty()) {
                 int[] found = identify ? advisor.believed(evidence, belief) : evidence.labels();
                 boolean right = sameTable(found, truth);
-                return new Session(readings.size(), seconds, true, right, advisor.isProved(evidence));
+                return new Session(readings.size(), seconds, true, right, advisor.isProved(evidence),
+                        evidence.countUnproved());
             }
             Touch touch = next.get().touch();
             boolean beep = touch.red().stream()
@@ -46,11 +47,12 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             evidence = new Evidence(advisor.index(), readings);
             belief = advisor.belief(evidence);
         }
-        return new Session(readings.size(), seconds, false, false, false);
+        return new Session(readings.size(), seconds, false, false, false,
+                evidence.countUnproved());
     }
 
     /** Whether both say the same of every pair of contacts at different ends. */
-    private static boolean sameTable(int[] labels, Nets truth) {
+    static boolean sameTable(int[] labels, Nets truth) {
         for (int a = 0; a < labels.length; a++) {
             for (int b = a + 1; b < labels.length; b++) {
                 boolean across = !truth.index().get(a).end().equals(truth.index().get(b).end());

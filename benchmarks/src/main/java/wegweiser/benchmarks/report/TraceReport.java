@@ -21,7 +21,7 @@ import wegweiser.core.wiring.Nets;
  * quick sweep looks for each contact of A through the contacts of B not yet found until one beeps; it takes every
  * join to be one to one and sees no short. The full sweep touches every A against every B. Everything is seeded.
  *
- * <p>Arguments: cables a pair (2000), then what to run: identify, prove, or both.
+ * <p>Arguments: cables a pair (2000), then what to run: identify, prove, both, or fixtures.
  */
 public final class TraceReport {
     private static final String[][] PAIRS = {{"9 to 9", "dsub-9-socket", "dsub-9-plug"},
@@ -35,11 +35,14 @@ public final class TraceReport {
     public static void main(String[] args) {
         int cables = args.length > 0 ? Integer.parseInt(args[0]) : 2000;
         String what = args.length > 1 ? args[1] : "both";
-        if (!what.equals("prove")) {
+        if (what.equals("identify") || what.equals("both")) {
             identify(cables);
         }
-        if (!what.equals("identify")) {
+        if (what.equals("prove") || what.equals("both")) {
             prove(cables);
+        }
+        if (what.equals("fixtures")) {
+            FixtureReport.print(PAIRS, cables);
         }
     }
 

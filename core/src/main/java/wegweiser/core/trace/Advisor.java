@@ -24,9 +24,8 @@ public final class Advisor {
     /** Belief in what joins the ends to each other from which a cable counts as identified. */
     private static final double IDENTIFIED = 0.99;
     private static final double LIKELY = 0.85;
-    /** Belief from which identification ends once no single touch would tell more than a trifle, in bits. */
-    private static final double ENOUGH = 0.9;
-    private static final double TRIFLE = 0.04;
+    /** Bits a second that are worth a touch at all. */
+    private static final double LEAST = 1e-4;
     /** What a touch saved later is worth against a bit learned now. */
     private static final double PROGRESS = 0.8;
 
@@ -56,7 +55,7 @@ public final class Advisor {
         this.seed = seed;
         this.hypotheses = Hypotheses.of(job, index, known);
         this.depth = Depth.of(job, index);
-        this.singles = new Singles(index, fixture, cost, depth);
+        this.singles = new Singles(index, fixture, goal, cost, depth);
     }
 
     public TerminalIndex index() {
@@ -114,9 +113,7 @@ public final class Advisor {
             return whole || fixture.canGang() ? Optional.empty() : single(evidence, belief, repeats, true);
         }
         if (leader.probability() < (goal == Goal.IDENTIFY ? IDENTIFIED : LIKELY)) {
-            Optional<Proposal> learn = goal == Goal.IDENTIFY && !fixture.canGang()
-                    ? single(evidence, belief, repeats, false)
-                    : learn(evidence, belief, repeats, leader);
+            Optional<Proposal> learn = learn(evidence, belief, repeats, leader);
             if (learn.isPresent()) {
                 return learn;
             }
@@ -149,24 +146,43 @@ public final class Advisor {
     }
 
     private Optional<Proposal> single(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
-        return singles.best(evidence, belief, repeats, within)
-                .map(move -> proposal(evidence, belief, touch(move.touch()), Mode.CONTINUITY,
-                        Proposal.Purpose.LEARN,
-                        learnReason(belief, move.touch()[0][0], move.touch()[1][0], move.beep())));
+        return singles.best(evidence, belief, repeats, within).map(c -> learned(evidence, belief, c.move()));
     }
 
+    private Proposal learned(Evidence evidence, Belief belief, Foresight.Move move) {
+        int a = move.touch()[0][0];
+        int b = move.touch()[1][0];
+        return proposal(evidence, belief, touch(move.touch()), Mode.CONTINUITY, Proposal.Purpose.LEARN,
+                learnReason(belief, a, b, move.beep()));
+    }
+
+    /**
+     * The touch that tells most per second. To identify, a gang is made only where it tells more than single contacts do;
+     * to prove, gangs count for what they set apart as well.
+     */
     private Optional<Proposal> learn(Evidence evidence, Belief belief, Repeats repeats,
             Belief.Leader leader) {
+        Optional<Foresight.Choice> single = goal == Goal.IDENTIFY || !fixture.canGang()
+                ? singles.best(evidence, belief, repeats, false)
+                : Optional.empty();
+        Optional<Proposal> gang = fixture.canGang()
+                ? gang(evidence, belief, repeats, leader, single.map(Foresight.Choice::rate).orElse(LEAST))
+                : Optional.empty();
+        return gang.or(() -> single.map(c -> learned(evidence, belief, c.move())));
+    }
+
+    private Optional<Proposal> gang(Evidence evidence, Belief belief, Repeats repeats, Belief.Leader leader,
+            double atLeast) {
         Optional<Touch> last = Singles.last(evidence);
-        double best = 1e-4;
+        double best = atLeast;
         int[][] bestTouch = null;
         double bestP = 0;
         int unproved = evidence.countUnproved();
-        for (int[][] candidate : Candidates.of(job, evidence, belief, leader, fixture)) {
-            if (repeats.isEnough(candidate[0], candidate[1])) {
+        for (int[][] candidate : Candidates.of(job, evidence, belief, leader)) {
+            boolean single = candidate[0].length == 1 && candidate[1].length == 1;
+            if (repeats.isEnough(candidate[0], candidate[1]) || single && goal == Goal.IDENTIFY) {
                 continue;
             }
-            boolean single = candidate[0].length == 1 && candidate[1].length == 1;
             double p = single
                     ? belief.joined(candidate[0][0], candidate[1][0])
                     : belief.joined(candidate[0], candidate[1]);
@@ -174,9 +190,9 @@ public final class Advisor {
                     + (goal == Goal.PROVE
                             ? PROGRESS * Candidates.progress(evidence, candidate, p, unproved)
                             : 0);
-            double price = fixture.canGang() && goal == Goal.PROVE
+            double price = goal == Goal.PROVE
                     ? 4 + 0.1 * (candidate[0].length + candidate[1].length)
-                    : cost.seconds(last, touch(candidate), fixture);
+                    : cost.seconds(last, touch(candidate), fixture, Mode.OHMS);
             double nearness = 1e-4 * singles.nearness(last, candidate);
             double score = gain / Math.max(1, price) + (gain > 1e-3 ? nearness : 0);
             if (score > best) {
@@ -185,17 +201,14 @@ public final class Advisor {
                 bestP = p;
             }
         }
-        boolean trifling = goal == Goal.IDENTIFY && leader.probability() >= ENOUGH
-                && Foresight.entropy(bestP) < TRIFLE;
-        if (bestTouch == null || trifling) {
+        if (bestTouch == null) {
             return Optional.empty();
         }
         String why = bestTouch[0].length + bestTouch[1].length > 2
                 ? Words.say("advisor.learn.gang", Math.round(100 * bestP))
                 : learnReason(belief, bestTouch[0][0], bestTouch[1][0], bestP);
-        return Optional.of(
-                proposal(evidence, belief, touch(bestTouch), fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY,
-                        Proposal.Purpose.LEARN, why));
+        return Optional
+                .of(proposal(evidence, belief, touch(bestTouch), Mode.OHMS, Proposal.Purpose.LEARN, why));
     }
 
     private String learnReason(Belief belief, int a, int b, double p) {
@@ -295,7 +308,7 @@ public final class Advisor {
             case COMB -> cost.moveProbe() + 1.7 * cost.gang() + cost.readValue();
         };
         return new Proposal(touch, mode, purpose, why, left, (int) Math.round(left * each),
-                Sweep.left(evidence));
+                Sweep.left(evidence, goal));
     }
 
     private int touchesLeft(Evidence evidence, Belief belief) {

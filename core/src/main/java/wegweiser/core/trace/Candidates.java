@@ -6,20 +6,16 @@ import java.util.List;
 import wegweiser.core.model.Job;
 
 /**
- * The touches worth weighing: every single touch of an unproved pair of classes, and where contacts can be ganged
- * halves of what a contact may be joined to, and wide gangs. Touches whose answer is known are not among them.
- * O(terminals²).
+ * The touches worth weighing where contacts can be ganged: every single touch of an unproved pair of classes, halves of
+ * what a contact may be joined to, and wide gangs. Touches whose answer is known are not among them. O(terminals²).
  */
 final class Candidates {
     private Candidates() {}
 
     /** Red and black terminals of each candidate, by their numbers. */
-    static List<int[][]> of(Job job, Evidence evidence, Belief belief, Belief.Leader leader,
-            Fixture fixture) {
-        List<int[][]> found = new ArrayList<>(narrow(evidence, belief, fixture));
-        if (fixture.canGang()) {
-            found.addAll(wide(job, evidence, leader));
-        }
+    static List<int[][]> of(Job job, Evidence evidence, Belief belief, Belief.Leader leader) {
+        List<int[][]> found = new ArrayList<>(narrow(evidence, belief));
+        found.addAll(wide(job, evidence, leader));
         found.removeIf(candidate -> !isOpen(evidence, candidate));
         return found;
     }
@@ -117,7 +113,7 @@ final class Candidates {
     }
 
     /** All single touches of pairs not yet proved, and for gangs halves of what a contact may be joined to. */
-    private static List<int[][]> narrow(Evidence evidence, Belief belief, Fixture fixture) {
+    private static List<int[][]> narrow(Evidence evidence, Belief belief) {
         int n = evidence.index().size();
         int[] labels = evidence.labels();
         List<int[][]> found = new ArrayList<>();
@@ -133,7 +129,7 @@ final class Candidates {
                     found.add(new int[][]{{a}, {b}});
                 }
             }
-            if (fixture.canGang() && labels[a] == a && open.size() > 1) {
+            if (labels[a] == a && open.size() > 1) {
                 halves(belief, a, open, found);
             }
         }

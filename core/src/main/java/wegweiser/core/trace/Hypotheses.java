@@ -10,6 +10,7 @@ import java.util.Optional;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Contact;
+import wegweiser.core.data.Priors;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -31,14 +32,14 @@ import wegweiser.core.words.Words;
  */
 public final class Hypotheses {
     /** Share of the belief in a sound wiring, in one with a mistake, and in none of these. */
-    static final double SOUND = 0.5;
-    static final double SPOILT = 0.3;
-    static final double OTHER = 0.2;
-    private static final double SHORT_SHARE = 0.25;
+    static final double SOUND = Priors.of("cable.sound");
+    static final double SPOILT = Priors.of("cable.spoilt");
+    static final double OTHER = Priors.of("cable.other");
+    private static final double SHORT_SHARE = Priors.of("spoilt.short");
     /** A short between contacts that do not lie next to each other, against one between neighbours. */
-    private static final double FAR_SHORT = 0.02;
-    private static final double OPEN_SHARE = 0.2;
-    private static final double SHELLS_JOINED = 0.3;
+    private static final double FAR_SHORT = Priors.of("short.far");
+    private static final double OPEN_SHARE = Priors.of("spoilt.open");
+    private static final double SHELLS_JOINED = Priors.of("shells.joined");
 
     private final TerminalIndex index;
     private final List<NamedWiring> known;
@@ -79,7 +80,7 @@ public final class Hypotheses {
         Map<LabelKey, Hypothesis> sound = new LinkedHashMap<>();
         if (!job.links().isEmpty()) {
             put(sound, new Hypothesis(Words.say("hypothesis.plan"), Optional.empty(),
-                    Nets.of(index, job.links()).labels(), 6));
+                    Nets.of(index, job.links()).labels(), Priors.of("job.plan")));
         }
         byName(job, sound);
         Catalogue catalogue = Catalogue.of(job);
@@ -118,7 +119,7 @@ public final class Hypotheses {
                 put(sound,
                         new Hypothesis(Words.say(crossed ? "hypothesis.by-partner" : "hypothesis.by-name"),
                                 Optional.empty(),
-                                Nets.of(index, links).labels(), 1.5));
+                                Nets.of(index, links).labels(), Priors.of("job.names")));
             }
         }
     }
@@ -154,9 +155,9 @@ public final class Hypotheses {
                         far.terminal(farIds.get(farIds.size() - 1 - k))));
             }
             put(sound, new Hypothesis(titled(Words.say("hypothesis.straight"), near, far), Optional.empty(),
-                    Nets.of(index, straight).labels(), 2));
+                    Nets.of(index, straight).labels(), Priors.of("job.straight")));
             put(sound, new Hypothesis(titled(Words.say("hypothesis.reversed"), near, far), Optional.empty(),
-                    Nets.of(index, reversed).labels(), 1));
+                    Nets.of(index, reversed).labels(), Priors.of("job.reversed")));
         }
     }
 

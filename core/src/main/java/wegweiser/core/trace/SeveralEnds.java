@@ -6,6 +6,7 @@ import java.util.Optional;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.data.Priors;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -18,8 +19,8 @@ import wegweiser.core.words.Words;
  * others, contact after contact, its first contact serving them all or not.
  */
 final class SeveralEnds {
-    private static final double SIDE_BY_SIDE = 3;
-    private static final double IN_TURN = 1;
+    private static final double SIDE_BY_SIDE = Priors.of("ends.side-by-side");
+    private static final double IN_TURN = Priors.of("ends.in-turn");
 
     private SeveralEnds() {}
 

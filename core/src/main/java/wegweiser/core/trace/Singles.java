@@ -10,7 +10,7 @@ import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 
 /** Touches of two contacts with single probes or a clip, weighed by what they and the best one after them tell. */
-record Singles(TerminalIndex index, Fixture fixture, CostModel cost, Depth depth) {
+record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, Depth depth) {
     /** What must be open about a pair that was read already for it to be read again, in bits. */
     private static final double DOUBT_BITS = 0.05;
     private static final double NOTHING = 1e-5;
@@ -19,16 +19,16 @@ record Singles(TerminalIndex index, Fixture fixture, CostModel cost, Depth depth
      * The touch that, with the best one after it, tells most per second: between the ends, or within them where it is
      * known what joins the ends and jumpers alone are open. O(terminals² x hypotheses), and what {@link Foresight} takes.
      */
-    Optional<Foresight.Move> best(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
+    Optional<Foresight.Choice> best(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
         List<Foresight.Move> moves = new ArrayList<>();
         for (int a = 0; a < index.size(); a++) {
             for (int b = a + 1; b < index.size(); b++) {
                 double p = belief.joined(a, b);
                 boolean known = evidence.isJoined(a, b) || evidence.isApart(a, b);
-                // a pair that was read once is worth a second look when much still speaks against the reading
+                // to believe, a pair is worth a second look when much speaks against its reading; to prove, the reading is enough
                 boolean sameEnd = index.get(a).end().equals(index.get(b).end());
                 if (sameEnd == within && Foresight.entropy(p) >= (known || within ? DOUBT_BITS : NOTHING)
-                        && !repeats.isEnough(a, b)) {
+                        && !(known && goal == Goal.PROVE) && !repeats.isEnough(a, b)) {
                     moves.add(new Foresight.Move(new int[][]{{a}, {b}}, belief.beeps(a, b), p));
                 }
             }
@@ -42,7 +42,7 @@ record Singles(TerminalIndex index, Fixture fixture, CostModel cost, Depth depth
                 (from, to) -> from == null
                         ? price(held[0], held[1], to.touch())
                         : price(from.touch()[0][0], from.touch()[1][0], to.touch()),
-                Comparator.comparingDouble(m -> -nearness(last, m.touch()))).move());
+                Comparator.comparingDouble(m -> -nearness(last, m.touch()))));
     }
 
     /** Number of the terminal that a probe is on, or -1 where it holds several. */

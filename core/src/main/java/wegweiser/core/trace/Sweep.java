@@ -40,8 +40,14 @@ public record Sweep(int touches, double seconds) {
         return new Sweep(touches, seconds);
     }
 
-    /** About how many touches a sweep would still take: half of the open cells between any two ends. */
-    static int left(Evidence evidence) {
+    /**
+     * About how many touches a sweep would still take: to identify, half of the open cells between any two ends; to prove,
+     * every pair that is not proved yet.
+     */
+    static int left(Evidence evidence, Goal goal) {
+        if (goal == Goal.PROVE) {
+            return evidence.countUnproved();
+        }
         int open = 0;
         for (int a = 0; a < evidence.index().size(); a++) {
             for (int b = a + 1; b < evidence.index().size(); b++) {

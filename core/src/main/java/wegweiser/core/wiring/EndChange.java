@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.data.Priors;
 import wegweiser.core.model.Terminal;
 
 /**
@@ -79,21 +80,26 @@ public record EndChange(Kind kind, Map<String, String> takes, List<String> what,
         List<String> ids = type.pinIds();
         Map<String, String> mirror = type.mirrorImage();
         if (ids.stream().anyMatch(id -> !mirror.get(id).equals(id))) {
-            found.add(new EndChange(Kind.MIRRORED, mirror, List.of(), 12));
+            found.add(new EndChange(Kind.MIRRORED, mirror, List.of(), Priors.of("mistake.mirrored")));
         }
         for (int by : new int[]{1, -1, 2, -2}) {
             found.add(new EndChange(Kind.SHIFTED, shifted(type, ids, by), List.of(String.valueOf(by)),
-                    Math.abs(by) == 1 ? 4 : 1));
+                    Priors.of("mistake.shifted." + Math.abs(by))));
         }
         if (type.rows() == 2 && type.family().startsWith("box-header")) {
-            found.add(new EndChange(Kind.ROWS_SWAPPED, rowsSwapped(type), List.of(), 6));
+            found.add(new EndChange(Kind.ROWS_SWAPPED, rowsSwapped(type), List.of(),
+                    Priors.of("mistake.rows-swapped")));
         }
         ribbonForNumber(type, ids, found);
         if (type.family().equals("modular-8p8c")) {
             Map<String, String> takes = identity(type);
             List.of("1 3", "3 1", "2 6", "6 2").forEach(s -> takes.put(s.substring(0, 1), s.substring(2)));
-            found.add(new EndChange(Kind.COLOUR_STANDARD, takes, List.of("1", "2", "3", "6"), 8));
+            found.add(new EndChange(Kind.COLOUR_STANDARD, takes, List.of("1", "2", "3", "6"),
+                    Priors.of("mistake.colour-standard")));
         }
+        double near = Priors.of("mistake.swapped.neighbours");
+        double far = Priors.of("mistake.swapped.others");
+        double twist = Priors.of("mistake.twist");
         for (int i = 0; i < ids.size(); i++) {
             List<String> neighbours = type.neighbours(ids.get(i));
             for (int j = i + 1; j < ids.size(); j++) {
@@ -101,7 +107,7 @@ public record EndChange(Kind kind, Map<String, String> takes, List<String> what,
                 takes.put(ids.get(i), ids.get(j));
                 takes.put(ids.get(j), ids.get(i));
                 found.add(new EndChange(Kind.SWAPPED, takes, List.of(ids.get(i), ids.get(j)),
-                        neighbours.contains(ids.get(j)) ? 1.5 : 0.3));
+                        neighbours.contains(ids.get(j)) ? near : far));
             }
         }
         for (int i = 0; i < ids.size(); i++) {
@@ -110,7 +116,7 @@ public record EndChange(Kind kind, Map<String, String> takes, List<String> what,
                 for (int k = i; k <= j; k++) {
                     takes.put(ids.get(k), ids.get(i + j - k));
                 }
-                found.add(new EndChange(Kind.TWIST, takes, List.of(ids.get(i), ids.get(j)), 0.2));
+                found.add(new EndChange(Kind.TWIST, takes, List.of(ids.get(i), ids.get(j)), twist));
             }
         }
         return found;
@@ -157,7 +163,9 @@ public record EndChange(Kind kind, Map<String, String> takes, List<String> what,
             there.put(ribbon.get(k), ids.get(k));
             back.put(ids.get(k), ribbon.get(k));
         }
-        found.add(new EndChange(Kind.RIBBON_FOR_NUMBER, there, List.of(), 6));
-        found.add(new EndChange(Kind.RIBBON_FOR_NUMBER, back, List.of(), 3));
+        found.add(new EndChange(Kind.RIBBON_FOR_NUMBER, there, List.of(),
+                Priors.of("mistake.ribbon-for-number")));
+        found.add(new EndChange(Kind.RIBBON_FOR_NUMBER, back, List.of(),
+                Priors.of("mistake.number-for-ribbon")));
     }
 }

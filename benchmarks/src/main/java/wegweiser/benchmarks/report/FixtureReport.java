@@ -1,0 +1,91 @@
+package wegweiser.benchmarks.report;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.LadderPlug;
+import wegweiser.core.trace.LadderTrace;
+import wegweiser.core.wiring.Nets;
+
+/** What each thing that a person may have at hand makes of the same mix of cables. */
+final class FixtureReport {
+    private FixtureReport() {}
+
+    static void print(String[][] pairs, int cables) {
+        System.out.println("By fixture, " + cables + " cables a pair\n");
+        System.out.println(
+                "| pair | fixture | identify: touches | seconds | wrong | prove: touches | seconds | unproved pairs |");
+        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- |");
+        for (String[] pair : pairs) {
+            CableMix mix = new CableMix(pair[1], pair[2]);
+            SplittableRandom random = new SplittableRandom(2026);
+            List<Nets> truths = IntStream.range(0, cables).mapToObj(_ -> mix.draw(random)).toList();
+            for (Fixture fixture : Fixture.values()) {
+                row(pair[0], fixture.name().toLowerCase(Locale.ROOT),
+                        run(mix, truths, fixture, Goal.IDENTIFY),
+                        run(mix, truths, fixture, Goal.PROVE));
+            }
+            ladder(pair[0], mix, truths);
+        }
+        System.out.println();
+    }
+
+    private static List<Session> run(CableMix mix, List<Nets> truths, Fixture fixture, Goal goal) {
+        Advisor advisor = new Advisor(mix.job(), mix.index(), fixture, goal, CostModel.USUAL, 1);
+        return truths.parallelStream().map(t -> Session.run(advisor, t, fixture, goal == Goal.IDENTIFY))
+                .toList();
+    }
+
+    private static void row(String pair, String fixture, List<Session> identify, List<Session> prove) {
+        System.out.printf(Locale.ROOT, "| %s | %s | %.1f | %.0f | %.1f %% | %.1f | %.0f | %.1f |%n", pair,
+                fixture,
+                identify.stream().mapToInt(Session::touches).average().orElse(0),
+                identify.stream().mapToDouble(Session::seconds).average().orElse(0),
+                100.0 * identify.stream().filter(s -> !s.right()).count() / identify.size(),
+                prove.stream().mapToInt(Session::touches).average().orElse(0),
+                prove.stream().mapToDouble(Session::seconds).average().orElse(0),
+                prove.stream().mapToInt(Session::unproved).average().orElse(0));
+    }
+
+    /** One reading a contact of the first end; what a reading leaves open between pairs counts as wrong where it is. */
+    private static void ladder(String name, CableMix mix, List<Nets> truths) {
+        Job job = mix.job();
+        var designed = LadderTrace.plug(job, job.ends().get(1), 1);
+        if (designed.isEmpty()) {
+            System.out.println("| " + name + " | ladder | no plug | | | | | |");
+            return;
+        }
+        LadderPlug plug = designed.get();
+        List<Terminal> far = Terminals.of(job, job.ends().get(1));
+        double touches = 0;
+        double seconds = 0;
+        int wrong = 0;
+        for (Nets truth : truths) {
+            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, false, a -> {
+                double siemens = 0;
+                for (int k = 0; k < far.size(); k++) {
+                    siemens += truth.joined(a, far.get(k)) ? 1 / plug.values().get(k) : 0;
+                }
+                return siemens == 0 ? OptionalDouble.empty() : OptionalDouble.of(1 / siemens + 0.5);
+            }, truth::joined);
+            touches += trace.touches();
+            seconds += trace.seconds() + trace.touches() * CostModel.USUAL.readValue();
+            List<Reading> readings = trace.readings();
+            int[] found = new Evidence(mix.index(), readings).labels();
+            wrong += Session.sameTable(found, truth) ? 0 : 1;
+        }
+        System.out.printf(Locale.ROOT, "| %s | ladder | %.1f | %.0f | %.1f %% | | | |%n", name,
+                touches / truths.size(), seconds / truths.size(), 100.0 * wrong / truths.size());
+    }
+}

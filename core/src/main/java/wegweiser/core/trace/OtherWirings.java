@@ -178,7 +178,7 @@ final class OtherWirings {
         if (random.nextInt(SHORT_IN) == 0 && roots.size() > 1) {
             int a = roots.get(random.nextInt(roots.size()));
             int b = roots.get(random.nextInt(roots.size()));
-            if (a != b && to[a] == a && to[b] == b && !evidence.isApart(a, b)) {
+            if (a != b && to[a] == a && to[b] == b && mayMeet(evidence, to, roots, a, b)) {
                 to[Math.max(a, b)] = Math.min(a, b);
             }
         }
@@ -191,5 +191,11 @@ final class OtherWirings {
             drawn[i] = root;
         }
         return wegweiser.core.wiring.EndChange.canonical(drawn);
+    }
+
+    /** Whether no class that was drawn to one root is proved apart from one that was drawn to the other. */
+    private static boolean mayMeet(Evidence evidence, int[] to, List<Integer> roots, int a, int b) {
+        return roots.stream().filter(r -> to[r] == a)
+                .noneMatch(r -> roots.stream().anyMatch(s -> to[s] == b && evidence.isApart(r, s)));
     }
 }

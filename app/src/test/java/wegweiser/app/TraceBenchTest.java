@@ -141,6 +141,24 @@ class TraceBenchTest extends WindowTest {
     }
 
     @Test
+    void anyReadingCanBeSetAsideFromItsLine() {
+        trace();
+        keys(KeyCode.N);
+        await("one", () -> session.job().readings().size() == 1);
+        keys(KeyCode.B);
+        await("two", () -> session.job().readings().size() == 2);
+        await("its line", () -> lookup("#reading-1").tryQuery().isPresent());
+        rightClickOn("#reading-1");
+        clickOn("Set reading 1 aside");
+        await("aside", () -> session.job().readings().size() == 1);
+        assertThat(job().readings().getFirst().outcome()).isEqualTo(Outcome.BEEP);
+        assertThat(job().setAside().getFirst().readings().getFirst().outcome()).isEqualTo(Outcome.SILENT);
+        assertThat(text(".reading-time")).matches("\\d\\d:\\d\\d:\\d\\d");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        await("back", () -> session.job().readings().size() == 2 && session.job().setAside().isEmpty());
+    }
+
+    @Test
     void aDisputedReadingIsSetAsideByThePersonAlone() {
         trace();
         edit(j -> j.withReading(Reading.beep("A.2", "B.3")).withReading(Reading.beep("A.2", "B.4"))

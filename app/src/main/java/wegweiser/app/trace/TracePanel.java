@@ -18,12 +18,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import wegweiser.app.controls.DecidingCard;
-import wegweiser.app.controls.MeterDisplay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Choices;
 import wegweiser.app.shell.Session;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.port.Deciding;
 import wegweiser.core.trace.Belief;
@@ -45,11 +43,12 @@ final class TracePanel extends VBox {
     private List<Deciding.Proposal> asked = List.of();
     private final VBox counts = new VBox(1);
     private final VBox left = new VBox(1);
-    private final VBox readings = new VBox(2);
+    private final ReadingLines readings;
 
     TracePanel(Session session, Choices choices, Runnable list, Runnable ladder, Runnable lamps,
             Runnable loose) {
         this.session = session;
+        this.readings = new ReadingLines(session);
         getStyleClass().addAll("sheet", "side");
         ChoiceBox<Fixture> fixture = choice(Fixture.values(), "fixture.");
         fixture.setId("fixture");
@@ -150,7 +149,7 @@ final class TracePanel extends VBox {
                 left.getChildren().add(Panels.quiet(t("trace.sweep", p.sweepLeft())));
             }
         });
-        readings(job.readings());
+        readings.show(job.readings());
     }
 
     /** Where the sources of a pinout differ: the first measurement on the device that decides. */
@@ -231,38 +230,5 @@ final class TracePanel extends VBox {
         Label label = new Label(text);
         label.getStyleClass().add("figure");
         return label;
-    }
-
-    private void readings(List<Reading> all) {
-        readings.getChildren().clear();
-        for (int i = all.size() - 1; i >= Math.max(0, all.size() - 40); i--) {
-            Reading r = all.get(i);
-            Label number = new Label(String.valueOf(i + 1));
-            number.getStyleClass().addAll("mono", "quiet");
-            number.setMinWidth(26);
-            Label touch = new Label(side(r.red()) + "  –  " + side(r.black()));
-            touch.getStyleClass().add("mono");
-            Label result = new Label(switch (r.outcome()) {
-                case wegweiser.core.model.Outcome.Beep() -> t("reading.beep");
-                case wegweiser.core.model.Outcome.Silent() -> t("reading.silent");
-                default -> MeterDisplay.text(r.outcome());
-            } + (r.extra().members().get(Reading.WIGGLED) instanceof Number s
-                    ? t("reading.wiggled", s.intValue())
-                    : ""));
-            result.getStyleClass().add("reading-result");
-            result.setMinWidth(USE_PREF_SIZE);
-            readings.getChildren().add(Panels.line(new HBox(number, touch), result));
-        }
-        if (all.isEmpty()) {
-            readings.getChildren().add(Panels.quiet(t("trace.readings.none")));
-        } else {
-            readings.getChildren().add(Panels.quiet(t("trace.readings.undo")));
-        }
-    }
-
-    private static String side(List<Terminal> terminals) {
-        return terminals.size() == 1
-                ? terminals.getFirst().end() + "·" + terminals.getFirst().contact()
-                : t("reading.gang", terminals.getFirst().end(), terminals.size());
     }
 }

@@ -2,9 +2,6 @@ package wegweiser.app.trace;
 
 import static wegweiser.app.texts.Texts.t;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +12,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -34,8 +30,6 @@ import wegweiser.app.shell.Overlay;
 import wegweiser.app.shell.Session;
 import wegweiser.app.shell.StageId;
 import wegweiser.app.shell.StageView;
-import wegweiser.core.catalog.Catalogue;
-import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
@@ -49,7 +43,6 @@ import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Proposal;
 import wegweiser.core.trace.WhyNot;
 import wegweiser.core.wiring.NamedWiring;
-import wegweiser.files.log.Logbook;
 
 /** Finds out how an unknown cable is wired: the next touch, what the readings prove, what is believed. */
 public final class TraceStage implements StageView {
@@ -98,7 +91,7 @@ public final class TraceStage implements StageView {
         HBox title = Panels.line(named, boardTitle);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
         StackPane place = new StackPane(board, hint);
-        VBox middle = Panels.sheet(title, place, cellWords, legend());
+        VBox middle = Panels.sheet(title, place, cellWords, TraceLegend.create());
         VBox.setVgrow(place, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
         // the columns at both sides keep their width while there is room for a board
@@ -120,19 +113,6 @@ public final class TraceStage implements StageView {
         });
         // a choice made with the mouse must not keep the answer keys from the dock
         choices.fixtureProperty().addListener(_ -> view.requestFocus());
-    }
-
-    private static Node legend() {
-        FlowPane legend = new FlowPane(14, 2);
-        legend.getStyleClass().add("legend");
-        legend.getChildren().addAll(new LegendItem(LegendItem.Kind.JOINED, t("legend.joined")),
-                new LegendItem(LegendItem.Kind.FOLLOWS, t("legend.follows")),
-                new LegendItem(LegendItem.Kind.APART, t("legend.apart")),
-                new LegendItem(LegendItem.Kind.APART_FOLLOWS, t("legend.apart-follows")),
-                new LegendItem(LegendItem.Kind.ASSUMED, t("legend.assumed")),
-                new LegendItem(LegendItem.Kind.UNKNOWN, t("legend.unknown")),
-                new LegendItem(LegendItem.Kind.NOW, t("legend.now")));
-        return legend;
     }
 
     @Override
@@ -158,7 +138,7 @@ public final class TraceStage implements StageView {
             Advisor advisor = had.filter(p -> p.madeFor().equals(wanted)).map(Prepared::advisor)
                     .orElseGet(() -> new Advisor(job, new TerminalIndex(Terminals.of(job)),
                             choices.fixtureProperty().get(), choices.goalProperty().get(),
-                            cost, 1, withLog(wirings, job)));
+                            cost, 1, LogWirings.with(wirings, session.workshop().logbook(), job)));
             Evidence evidence = new Evidence(advisor.index(), job.readings());
             Belief belief = advisor.belief(evidence);
             Optional<Proposal> proposal = job.ends().size() < 2
@@ -173,24 +153,6 @@ public final class TraceStage implements StageView {
             prepared = Optional.of(r.getKey());
             show(r.getValue());
         });
-    }
-
-    /** The wirings known by name, and those of the units in the log between the same connectors. */
-    private List<NamedWiring> withLog(List<NamedWiring> wirings, Job job) {
-        Path file = session.workshop().logbook();
-        List<String> families = job.ends().stream().limit(2)
-                .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();
-        if (families.size() < 2 || families.contains("") || !Files.exists(file)) {
-            return wirings;
-        }
-        List<NamedWiring> all = new ArrayList<>(wirings);
-        try (Logbook log = Logbook.open(file)) {
-            all.addAll(log.wirings(families.get(0), families.get(1)));
-        } catch (IOException _) {
-            // the log itself says that it cannot be read; tracing goes on without it
-            return wirings;
-        }
-        return all;
     }
 
     private void show(Shown s) {

@@ -22,6 +22,8 @@ public final class Belief {
     static final double ERROR = 0.01;
     private static final int SAMPLES = 160;
     private static final double NEGLIGIBLE = 1e-6;
+    /** A hypothesis so far behind the likeliest, in natural logarithm, is given up: its share is below 1e-17. */
+    private static final double HOPELESS = 40;
 
     private final List<Share> named;
     private final double other;
@@ -65,16 +67,20 @@ public final class Belief {
         double hit = Math.log(1 - ERROR);
         double miss = Math.log(ERROR);
         int rates = OtherWirings.OPEN_SHARES.length;
+        double likeliest = Double.NEGATIVE_INFINITY;
         double[] log = new double[hypotheses.size() + rates];
         for (int h = 0; h < hypotheses.size(); h++) {
             int[] labels = hypotheses.get(h).labels();
             double sum = Math.log(hypotheses.get(h).weight());
-            for (CopperProof.Item item : items) {
+            for (int i = 0; i < items.size() && sum > likeliest - HOPELESS; i++) {
+                CopperProof.Item item = items.get(i);
                 sum += joins(labels, item.red(), item.black()) == (item.meaning() == Meaning.JOINS)
                         ? hit
                         : miss;
             }
+            // what is given up has the weight at which it was: less than nothing against the likeliest
             log[h] = sum;
+            likeliest = Math.max(likeliest, sum);
         }
         List<OtherWirings> others = new ArrayList<>();
         for (int r = 0; r < rates; r++) {

@@ -91,6 +91,10 @@ class TraceBenchTest extends WindowTest {
         await("told", () -> shows("Sometimes joined, sometimes not"));
         keys(KeyCode.W);
         await("a third time", () -> shows("bend the cable"));
+        clickOn("#dock-wiggle");
+        await("left by its button", () -> shows("Next touch") && !shows("bend the cable"));
+        clickOn("#dock-wiggle");
+        await("and begun by it", () -> shows("bend the cable"));
         keys(KeyCode.ESCAPE);
         await("left without a reading", () -> shows("Next touch") && !shows("bend the cable"));
         assertThat(job().readings()).hasSize(3);

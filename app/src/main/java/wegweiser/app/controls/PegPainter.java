@@ -14,7 +14,9 @@ import wegweiser.core.catalog.ColourCode;
  */
 final class PegPainter {
     private static final double LARGEST = 42;
-    private static final double SMALLEST = 8;
+    /** Below this a number fits no cell, and every fifth is written. */
+    private static final double NUMBERED = 8;
+    private static final double SMALLEST = 4;
 
     private final GraphicsContext g;
     private final Palette palette;
@@ -211,7 +213,8 @@ final class PegPainter {
 
     private void heads(PegModel model) {
         boolean small = size < 16;
-        Font number = Font.font("Overpass Mono SemiBold", small ? Math.max(6, size * 0.8) : 15);
+        Font number = Font.font("Overpass Mono SemiBold",
+                small ? Math.max(size < NUMBERED ? 8 : 6, size * 0.8) : 15);
         Font word = Font.font("Overpass", small ? 8 : 13);
         g.setTextBaseline(VPos.CENTER);
         boolean named = model.rows().stream().anyMatch(h -> h.id().length() > 3);
@@ -222,8 +225,10 @@ final class PegPainter {
             g.setFill(palette.ink);
             g.setFont(number);
             if (rows > 30) {
-                g.setTextAlign(TextAlignment.RIGHT);
-                g.fillText(head.id(), left - 4, y);
+                if (isWritten(r)) {
+                    g.setTextAlign(TextAlignment.RIGHT);
+                    g.fillText(head.id(), left - 4, y);
+                }
                 continue;
             }
             g.setTextAlign(named ? TextAlignment.LEFT : TextAlignment.RIGHT);
@@ -239,7 +244,9 @@ final class PegPainter {
             g.setFill(palette.ink);
             g.setFont(number);
             if (columns > 30) {
-                g.fillText(head.id(), x, top - 8, size);
+                if (isWritten(c)) {
+                    g.fillText(head.id(), x, top - 8, size < NUMBERED ? 3 * size : size);
+                }
                 continue;
             }
             if (head.id().length() * number.getSize() * 0.6 > size - 4) {
@@ -255,6 +262,10 @@ final class PegPainter {
             g.fillText(shortened(head.signal().isEmpty() ? head.colour() : head.signal(), 6), x, 44,
                     size - 1);
         }
+    }
+
+    private boolean isWritten(int number) {
+        return size >= NUMBERED || number % 5 == 0;
     }
 
     private void swatch(String code, double x, double y, double width) {

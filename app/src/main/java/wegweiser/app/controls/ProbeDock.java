@@ -83,11 +83,12 @@ public final class ProbeDock extends HBox {
         probes = new VBox(12, heading, new HBox(16, red, black));
         bend.getStyleClass().add("small");
         bend.setOnAction(_ -> wiggle());
+        bend.setId("dock-wiggle");
         answers = new HBox(10, beep, silent, value, field);
         answers.setAlignment(Pos.CENTER_LEFT);
         wiggle.setVisible(false);
         wiggle.managedProperty().bind(wiggle.visibleProperty());
-        bend.visibleProperty().bind(answers.visibleProperty());
+        bend.visibleProperty().bind(answers.visibleProperty().or(wiggle.visibleProperty()));
         HBox asked = Panels.line(question, bend);
         asked.setMinHeight(USE_PREF_SIZE);
         VBox middle = new VBox(8, asked, answers, wiggle, why, error);
@@ -192,8 +193,12 @@ public final class ProbeDock extends HBox {
         return true;
     }
 
-    /** Holds the probes where they are while the cable is bent. */
+    /** Holds the probes where they are while the cable is bent; a second time leaves it. */
     private void wiggle() {
+        if (wiggle.isOn()) {
+            endWiggle();
+            return;
+        }
         ask.ifPresent(a -> {
             closeValue();
             answers.setVisible(false);
@@ -207,8 +212,7 @@ public final class ProbeDock extends HBox {
     }
 
     private void endWiggle() {
-        Optional<Ask> again = ask;
-        show(again, "");
+        show(ask, "");
     }
 
     private void leaveWiggle() {

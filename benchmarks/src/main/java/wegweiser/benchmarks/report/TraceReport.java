@@ -1,6 +1,7 @@
 package wegweiser.benchmarks.report;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -21,10 +22,11 @@ import wegweiser.core.wiring.Nets;
  * quick sweep looks for each contact of A through the contacts of B not yet found until one beeps; it takes every
  * join to be one to one and sees no short. The full sweep touches every A against every B. Everything is seeded.
  *
- * <p>Arguments: cables a pair (2000), then what to run: identify, prove, both, or fixtures.
+ * <p>Arguments: cables a pair (2000), then what to run: identify, prove, both, or fixtures, then the
+ * pairs, such as "9 to 9"; all of them where none is named.
  */
 public final class TraceReport {
-    private static final String[][] PAIRS = {{"9 to 9", "dsub-9-socket", "dsub-9-plug"},
+    private static final String[][] ALL = {{"9 to 9", "dsub-9-socket", "dsub-9-plug"},
             {"9 to 25", "dsub-9-socket", "dsub-25-plug"}, {"10 to 9", "box-header-10-socket", "dsub-9-plug"},
             {"8P8C to 8P8C", "modular-8p8c-plug", "modular-8p8c-plug"},
             {"6P6C to 6P6C", "modular-6p6c-plug", "modular-6p6c-plug"},
@@ -35,14 +37,19 @@ public final class TraceReport {
     public static void main(String[] args) {
         int cables = args.length > 0 ? Integer.parseInt(args[0]) : 2000;
         String what = args.length > 1 ? args[1] : "both";
+        String[][] pairs = ALL;
+        if (args.length > 2) {
+            pairs = Arrays.stream(ALL).filter(p -> List.of(args).subList(2, args.length).contains(p[0]))
+                    .toArray(String[][]::new);
+        }
         if (what.equals("identify") || what.equals("both")) {
-            identify(cables);
+            identify(pairs, cables);
         }
         if (what.equals("prove") || what.equals("both")) {
-            prove(cables);
+            prove(pairs, cables);
         }
         if (what.equals("fixtures")) {
-            FixtureReport.print(PAIRS, cables);
+            FixtureReport.print(pairs, cables);
         }
     }
 
@@ -51,13 +58,13 @@ public final class TraceReport {
         return IntStream.range(0, cables).mapToObj(_ -> mix.draw(random)).toList();
     }
 
-    private static void identify(int cables) {
+    private static void identify(String[][] pairs, int cables) {
         System.out.println("Identify with two probes, " + cables + " cables a pair\n");
         System.out.println(
                 "| pair | entropy, bit | touches | seconds | full sweep | share | quick sweep | share "
                         + "| named: seconds | quick | random: seconds | quick | wrong |");
         System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
-        for (String[] pair : PAIRS) {
+        for (String[] pair : pairs) {
             CableMix mix = new CableMix(pair[1], pair[2]);
             List<Nets> truths = drawn(mix, cables);
             Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.PROBES, Goal.IDENTIFY,
@@ -96,12 +103,12 @@ public final class TraceReport {
         return joins + Math.ceil(Math.log(nets(cable)) / Math.log(2)) + Math.max(0, mix.bits(cable) - joins);
     }
 
-    private static void prove(int cables) {
+    private static void prove(String[][] pairs, int cables) {
         System.out.println("Prove every pair with a comb, " + cables + " cables a pair\n");
         System.out.println("| pair | touches | seconds | joins | cuts | open bits | floor | share "
                 + "| share, named | share, random | not proved | wrong |");
         System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
-        for (String[] pair : PAIRS) {
+        for (String[] pair : pairs) {
             CableMix mix = new CableMix(pair[1], pair[2]);
             List<Nets> truths = drawn(mix, cables);
             Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.COMB, Goal.PROVE, CostModel.USUAL,
@@ -137,7 +144,7 @@ public final class TraceReport {
     }
 
     private static int nets(Nets truth) {
-        return (int) java.util.Arrays.stream(truth.labels()).distinct().count();
+        return (int) Arrays.stream(truth.labels()).distinct().count();
     }
 
     private static double fullSweep(CableMix mix) {

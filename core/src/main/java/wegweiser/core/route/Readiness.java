@@ -12,6 +12,8 @@ import wegweiser.core.words.Words;
 
 /** What the ends of a job still lack before a wiring can be proposed. */
 public final class Readiness {
+    private static final int FEW = 6;
+
     private Readiness() {}
 
     /** One short phrase for each thing that is missing; empty when Route can start. */
@@ -33,14 +35,23 @@ public final class Readiness {
                     .filter(r -> r.agreement() == SourceComparison.Agreement.SUBSTANCE)
                     .map(r -> end.terminal(r.contact())).toList();
             if (!disputed.isEmpty()) {
-                found.add(Words.say("missing.decision", Words.list(disputed)));
+                found.add(Words.say("missing.decision", few(disputed)));
             }
             List<Terminal> undirected = named.stream().filter(p -> p.direction().isEmpty()).map(Pin::terminal)
                     .toList();
             if (!undirected.isEmpty()) {
-                found.add(Words.say("missing.direction", Words.list(undirected)));
+                found.add(Words.say("missing.direction", few(undirected)));
             }
         }
         return found;
+    }
+
+    /** All of a few terminals, or the first of many with how many more there are. */
+    private static String few(List<Terminal> terminals) {
+        return terminals.size() <= FEW
+                ? Words.list(terminals)
+                : Words.say("missing.more",
+                        String.join(", ", terminals.stream().limit(FEW - 2).map(Terminal::toString).toList()),
+                        terminals.size() - FEW + 2);
     }
 }

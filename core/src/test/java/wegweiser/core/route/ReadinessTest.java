@@ -27,6 +27,15 @@ class ReadinessTest {
     }
 
     @Test
+    void manyContactsAreCountedAndNotAllListed() {
+        List<PinRow> rows = java.util.stream.IntStream.rangeClosed(1, 50)
+                .mapToObj(i -> PinRow.named(String.valueOf(i)).withSignal("ENCODER " + i)).toList();
+        assertThat(Readiness
+                .missing(job(End.of("A", "", "dsub-50-plug", rows), End.of("B", "", "dsub-50-plug", rows))))
+                .contains("the direction of A.1, A.2, A.3, A.4 and 46 more");
+    }
+
+    @Test
     void sourcesThatDifferWaitForADecision() {
         List<PinRow> rows = NamedPinout.find("rs232-9-terminal").orElseThrow().rows();
         End one = Sources.add(End.of("A", "", "dsub-9-plug", List.of()), "manual", rows);

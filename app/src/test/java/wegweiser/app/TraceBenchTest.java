@@ -145,6 +145,27 @@ class TraceBenchTest extends WindowTest {
     }
 
     @Test
+    void aTouchOfOnesOwnIsTypedWhole() {
+        trace();
+        keys(KeyCode.T);
+        await("a field", () -> lookup("#dock-typed").query().isVisible());
+        write("A9 B77 beep");
+        keys(KeyCode.ENTER);
+        await("told", () -> shows("“B77” is not a terminal"));
+        assertThat(job().readings()).isEmpty();
+        call(() -> {
+            lookup("#dock-typed").<javafx.scene.control.TextField>query().setText("A9 B7 119.6");
+            return null;
+        });
+        keys(KeyCode.ENTER);
+        await("taken", () -> session.job().readings().size() == 1);
+        assertThat(job().readings().getFirst().outcome()).isEqualTo(new Outcome.Resistance(119.6));
+        assertThat(job().readings().getFirst().red().getFirst().toString()).isEqualTo("A.9");
+        keys(KeyCode.B);
+        await("the keys answer the dock again", () -> session.job().readings().size() == 2);
+    }
+
+    @Test
     void anyReadingCanBeSetAsideFromItsLine() {
         trace();
         keys(KeyCode.N);

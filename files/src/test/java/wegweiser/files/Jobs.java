@@ -58,7 +58,8 @@ public final class Jobs {
                 case 1 -> Reading.of(Mode.DIODE, touch, new Outcome.Voltage(0.58));
                 case 2 -> Reading.of(Mode.OHMS, touch, Outcome.OPEN);
                 case 3 -> Reading.of(Mode.CONTINUITY, touch, Outcome.SILENT);
-                default -> Reading.of(Mode.CONTINUITY, touch, Outcome.BEEP).at("2026-03-01T20:15:00Z");
+                default -> Reading.of(Mode.CONTINUITY, touch, Outcome.BEEP).at("2026-03-01T20:15:00Z")
+                        .withExtra(new Extra(Map.of(Reading.WIGGLED, random.nextInt(5, 60))));
             });
         }
         Job job = Job.of("Job " + random.nextInt(1000), List.of(a, b), links, readings)

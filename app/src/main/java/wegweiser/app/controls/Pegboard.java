@@ -3,6 +3,7 @@ package wegweiser.app.controls;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -174,15 +175,17 @@ public final class Pegboard extends Region {
 
     private void pressed(MouseEvent e) {
         requestFocus();
-        if (painter == null) {
-            return;
-        }
-        int row = painter.rowAt(e.getY());
-        int column = painter.columnAt(e.getX());
-        if (row >= 0 && column >= 0) {
-            selection.set(new Selection(row, column));
-            onPeg.accept(row, column);
-        }
+        cellAt(e.getX(), e.getY()).ifPresent(cell -> {
+            selection.set(cell);
+            onPeg.accept(cell.row(), cell.column());
+        });
+    }
+
+    /** The cell at a place on the board, if there is one. */
+    Optional<Selection> cellAt(double x, double y) {
+        int row = painter == null ? -1 : painter.rowAt(y);
+        int column = painter == null ? -1 : painter.columnAt(x);
+        return row >= 0 && column >= 0 ? Optional.of(new Selection(row, column)) : Optional.empty();
     }
 
     private void typed(KeyEvent e) {

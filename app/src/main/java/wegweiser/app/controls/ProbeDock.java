@@ -5,6 +5,7 @@ import static wegweiser.app.texts.Texts.t;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.property.IntegerProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -15,22 +16,18 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.scene.shape.Polygon;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.trace.TypedReading;
-import wegweiser.core.words.Words;
 
 /** What to touch now, one question, and answers on single keys; readable from two metres. */
 public final class ProbeDock extends HBox {
     private final Label heading = new Label();
-    private final Probe red = new Probe("probe-red");
-    private final Probe black = new Probe("probe-black");
+    private final ProbeArm red = new ProbeArm("probe-red");
+    private final ProbeArm black = new ProbeArm("probe-black");
     private final Label question = new Label();
     private final Button beep = answer("dock.beep", "B");
     private final Button silent = answer("dock.silent", "N");
@@ -46,6 +43,10 @@ public final class ProbeDock extends HBox {
     private boolean swallow;
     private Optional<Ask> ask = Optional.empty();
     private Consumer<List<Reading>> onReading = _ -> {};
+    private Function<String, Reading> parse = _ -> {
+        throw new IllegalArgumentException();
+    };
+    private boolean free;
     private Runnable onBack = () -> {};
 
     /** One touch to be made. */
@@ -119,6 +120,11 @@ public final class ProbeDock extends HBox {
         onReading = action;
     }
 
+    /** How a whole typed reading is understood; it throws with a sentence where it is not. */
+    public void setOnTyped(Function<String, Reading> typed) {
+        parse = typed;
+    }
+
     /** What Backspace does. */
     public void setOnBack(Runnable action) {
         onBack = action;
@@ -179,6 +185,10 @@ public final class ProbeDock extends HBox {
             silent.fire();
         } else if (e.getCode() == KeyCode.V) {
             openValue("", true);
+        } else if (e.getCode() == KeyCode.T) {
+            openValue("", true);
+            free = true;
+            field.setPromptText(t("dock.free.prompt"));
         } else if (e.getCode() == KeyCode.ENTER) {
             return takeMeter();
         } else if (e.getCode() == KeyCode.BACK_SPACE) {
@@ -236,6 +246,8 @@ public final class ProbeDock extends HBox {
 
     private void openValue(String start, boolean byKey) {
         swallow = byKey;
+        free = false;
+        field.setPromptText(t("dock.value.prompt"));
         field.setText(start);
         field.setVisible(true);
         field.setManaged(true);
@@ -252,6 +264,19 @@ public final class ProbeDock extends HBox {
         }
     }
 
+    /** A reading at any place, typed whole. */
+    private void typed() {
+        try {
+            Reading reading = parse.apply(field.getText());
+            closeValue();
+            error.setText("");
+            onReading.accept(List.of(reading));
+        } catch (IllegalArgumentException e) {
+            // the field keeps what was typed, so that it can be mended
+            error.setText(e.getMessage());
+        }
+    }
+
     private void valueKey(KeyEvent e) {
         if (e.getCode() == KeyCode.ESCAPE) {
             error.setText("");
@@ -259,6 +284,10 @@ public final class ProbeDock extends HBox {
             e.consume();
         } else if (e.getCode() == KeyCode.ENTER) {
             e.consume();
+            if (free) {
+                typed();
+                return;
+            }
             try {
                 Touch touch = ask.orElseThrow().touch();
                 String typed = field.getText();
@@ -275,47 +304,4 @@ public final class ProbeDock extends HBox {
             }
         }
     }
-
-    /** A probe: an arm that points at its terminals. */
-    private static final class Probe extends VBox {
-        private final Label where = new Label();
-        private final Label hint = new Label();
-        private final Polygon shape = new Polygon();
-
-        Probe(String style) {
-            super(6);
-            shape.getStyleClass().add(style);
-            where.getStyleClass().add("probe-where");
-            hint.getStyleClass().add("quiet");
-            StackPane arm = new StackPane(shape, where);
-            arm.setAlignment(Pos.CENTER_LEFT);
-            getChildren().addAll(arm, hint);
-        }
-
-        void show(List<Terminal> terminals, String newHint, String who) {
-            boolean one = terminals.size() == 1;
-            String ends = terminals.stream().map(Terminal::end).distinct().count() == 1
-                    ? terminals.getFirst().end() + " · "
-                    : "";
-            String text = one
-                    ? terminals.getFirst().end() + "·" + terminals.getFirst().contact()
-                    : ends.isEmpty()
-                            ? Words.list(terminals)
-                            : ends + String.join(" ", terminals.stream().map(Terminal::contact).toList());
-            where.setText(text);
-            where.getStyleClass().removeAll("gang", "long-gang");
-            if (one && text.length() > 5) {
-                where.getStyleClass().add("gang");
-            } else if (!one) {
-                where.getStyleClass().add(text.length() > 18 ? "long-gang" : "gang");
-            }
-            where.setWrapText(!one);
-            double width = one ? 172 : 190;
-            where.setMaxWidth(width - 34);
-            where.setMinWidth(width - 34);
-            shape.getPoints().setAll(0.0, 0.0, width - 22, 0.0, width, 35.0, width - 22, 70.0, 0.0, 70.0);
-            hint.setText(newHint.isEmpty() ? who : who + " · " + newHint);
-        }
-    }
-
 }

@@ -109,7 +109,7 @@ final class Wiggle extends VBox {
     }
 
     private void done(Outcome... outcomes) {
-        long passed = begun == 0 ? 0 : (last - begun) / 1_000_000_000L;
+        int passed = begun == 0 ? 0 : (int) ((last - begun) / 1_000_000_000L);
         List<Reading> readings = java.util.Arrays.stream(outcomes)
                 .map(o -> Reading.of(Mode.CONTINUITY, touch, o)
                         .withExtra(new Extra(Map.of(Reading.WIGGLED, passed))))

@@ -19,6 +19,7 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.trace.TypedReading;
 
 /** What Trace and Prove do with the dock: take readings into the job, take the last one back, show the meter. */
 public final class DockWork {
@@ -36,6 +37,7 @@ public final class DockWork {
         this.choices = choices;
         this.dock = new ProbeDock(choices.wiggleSecondsProperty());
         dock.setOnReading(this::take);
+        dock.setOnTyped(text -> TypedReading.parse(text, session.job()));
         dock.setOnBack(this::back);
         dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
         session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));

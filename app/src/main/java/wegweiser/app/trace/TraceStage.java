@@ -259,7 +259,7 @@ public final class TraceStage implements StageView {
     @Override
     public List<String[]> keys() {
         return List.of(new String[]{"B", t("keys.beep")}, new String[]{"N", t("keys.silent")},
-                new String[]{"0 … 9, V", t("keys.value")},
+                new String[]{"0 … 9, V", t("keys.value")}, new String[]{"T", t("keys.typed")},
                 new String[]{"Enter", t("keys.enter")}, new String[]{"Backspace", t("keys.back")},
                 new String[]{"W", t("keys.wiggle")}, new String[]{"M", t("keys.meter")},
                 new String[]{"F", t("keys.flip")}, new String[]{"← ↑ ↓ →", t("keys.move")});

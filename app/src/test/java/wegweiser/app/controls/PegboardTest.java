@@ -77,6 +77,23 @@ class PegboardTest extends ApplicationTest {
         return true;
     }
 
+    /** However many contacts there are, the last one of both ends is on the board and can be clicked. */
+    @Test
+    void aLargeCableFitsASmallBoardWhole() {
+        for (int n : new int[]{9, 25, 50, 78}) {
+            PegModel many = model(n, new SplittableRandom(n), Optional.empty());
+            WaitForAsyncUtils.waitForAsyncFx(20_000, () -> board.setModel(many));
+            boolean reached = false;
+            for (int y = 470; y > 100 && !reached; y -= 2) {
+                for (int x = 610; x > 200 && !reached; x -= 2) {
+                    var cell = board.cellAt(x, y);
+                    reached = cell.isPresent() && cell.get().row() == n - 1 && cell.get().column() == n - 1;
+                }
+            }
+            assertThat(reached).as("%d contacts", n).isTrue();
+        }
+    }
+
     /** Painting single cells over an older picture gives the picture that painting everything gives. */
     @Test
     void changedCellsLookAsIfEverythingHadBeenPainted() {

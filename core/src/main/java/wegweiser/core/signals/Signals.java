@@ -20,10 +20,11 @@ public final class Signals {
 
     private Signals() {}
 
-    /** The canonical name of a printed one; names that are not known are their own canon, in capitals. */
+    /** The canonical name of a printed one; names that are not known are their own canon, in capitals
+     * and without what stands for a space. */
     public static String canonical(String printed) {
         return Spellings.canonical(printed)
-                .orElseGet(() -> printed.strip().toUpperCase(Locale.ROOT).replace(" ", ""));
+                .orElseGet(() -> printed.strip().toUpperCase(Locale.ROOT).replaceAll("[ _]", ""));
     }
 
     /** Whether a printed name is a known spelling. */

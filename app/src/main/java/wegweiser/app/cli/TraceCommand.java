@@ -76,7 +76,7 @@ final class TraceCommand extends JobCommand {
         return CommandLineApp.FINE;
     }
 
-    /** Traces with a ladder plug on the second end; when proof is wanted, goes on with bare probes. */
+    /** Traces with a ladder plug on the second end; what is left open is touched with bare probes. */
     private Tracer.Run laddered(Job known, Job truth, TerminalIndex index, Advisor advisor,
             SimulatedMeter plain)
             throws BadFile {
@@ -102,8 +102,8 @@ final class TraceCommand extends JobCommand {
                         : OptionalDouble.empty(),
                 (a, b) -> plain.measure(Touch.of(a, b), Mode.CONTINUITY) == Outcome.BEEP);
         Job read = trace.readings().stream().reduce(known, Job::withReading, (one, _) -> one);
-        int limit = goal == Goal.PROVE ? 4 * index.size() * index.size() : 0;
-        Tracer.Run rest = Tracer.run(read, advisor, Fixture.PROBES, CostModel.USUAL, plain::measure, limit);
+        Tracer.Run rest = Tracer.run(read, advisor, Fixture.PROBES, CostModel.USUAL, plain::measure,
+                4 * index.size() * index.size());
         return new Tracer.Run(rest.readings(), rest.evidence(), rest.belief(),
                 trace.touches() + rest.touches(),
                 trace.seconds() + rest.seconds(), rest.finished());

@@ -8,14 +8,16 @@ import java.util.stream.IntStream;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
 import wegweiser.core.trace.Advisor;
 import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.LadderPlug;
 import wegweiser.core.trace.LadderTrace;
+import wegweiser.core.trace.Tracer;
 import wegweiser.core.wiring.Nets;
 
 /** What each thing that a person may have at hand makes of the same mix of cables. */
@@ -58,7 +60,13 @@ final class FixtureReport {
                 prove.stream().mapToInt(Session::unproved).average().orElse(0));
     }
 
-    /** One reading a contact of the first end; what a reading leaves open between pairs counts as wrong where it is. */
+    private static Outcome beep(Nets truth, Touch touch) {
+        return touch.red().stream().anyMatch(r -> touch.black().stream().anyMatch(b -> truth.joined(r, b)))
+                ? Outcome.BEEP
+                : Outcome.SILENT;
+    }
+
+    /** One reading a contact of the first end; what the readings leave open is touched with bare probes. */
     private static void ladder(String name, CableMix mix, List<Nets> truths) {
         Job job = mix.job();
         var designed = LadderTrace.plug(job, job.ends().get(1), 1);
@@ -68,6 +76,7 @@ final class FixtureReport {
         }
         LadderPlug plug = designed.get();
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
+        Advisor advisor = new Advisor(job, mix.index(), Fixture.PROBES, Goal.IDENTIFY, CostModel.USUAL, 1);
         double touches = 0;
         double seconds = 0;
         int wrong = 0;
@@ -82,7 +91,13 @@ final class FixtureReport {
             touches += trace.touches();
             seconds += trace.seconds() + trace.touches() * CostModel.USUAL.readValue();
             List<Reading> readings = trace.readings();
-            int[] found = new Evidence(mix.index(), readings).labels();
+            Job read = job.withReadings(readings);
+            Tracer.Run rest = Tracer.run(read, advisor, Fixture.PROBES, CostModel.USUAL,
+                    (touch, _) -> beep(truth, touch),
+                    400);
+            touches += rest.touches();
+            seconds += rest.seconds();
+            int[] found = advisor.believed(rest.evidence(), rest.belief());
             wrong += Session.sameTable(found, truth) ? 0 : 1;
         }
         System.out.printf(Locale.ROOT, "| %s | ladder | %.1f | %.0f | %.1f %% | | | |%n", name,

@@ -49,8 +49,8 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
     /**
      * Traces between the first two ends.
      *
-     * @param settle whether a reading that may stand for several things is settled by touching; else the likeliest of
-     *        them is taken, and the result is believed rather than proved
+     * @param settle whether a reading that may stand for several things is settled by touching; else only what all of them
+     *        have in common is noted, and the rest is left to belief
      * @param ohms what the meter shows from a contact of the first end to the plug's common lead; empty when over range
      * @param beeps whether two contacts beep, with the plug off
      */
@@ -83,8 +83,8 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
         for (int k = 0; k < doubtful.size(); k++) {
             List<List<Integer>> left = possible(meanings.get(k), readings, doubtful.get(k), far);
             if (left.size() > 1 && !settle) {
-                // a single contact comes first: a short between contacts that are not neighbours is far less likely
-                left = left.subList(0, 1);
+                readings.addAll(common(doubtful.get(k), left, far));
+                continue;
             }
             List<Integer> joined = new ArrayList<>();
             List<Integer> asked = left.size() > 1
@@ -122,6 +122,28 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
     private static boolean alone(List<Reading> readings, Terminal near) {
         return readings.stream().filter(r -> r.outcome() == Outcome.BEEP && r.red().contains(near))
                 .count() == 1;
+    }
+
+    /** What several meanings of a reading have in common: contacts in all of them, in none, and that one is in some. */
+    private static List<Reading> common(Terminal near, List<List<Integer>> meanings, List<Terminal> far) {
+        List<Terminal> some = new ArrayList<>();
+        List<Terminal> none = new ArrayList<>();
+        List<Reading> found = new ArrayList<>();
+        for (int k = 0; k < far.size(); k++) {
+            int at = k;
+            if (meanings.stream().allMatch(m -> m.contains(at))) {
+                found.add(Reading.of(Mode.CONTINUITY, Touch.of(near, far.get(k)), Outcome.BEEP));
+            } else {
+                (meanings.stream().anyMatch(m -> m.contains(at)) ? some : none).add(far.get(k));
+            }
+        }
+        if (found.isEmpty()) {
+            found.add(Reading.of(Mode.CONTINUITY, new Touch(List.of(near), some), Outcome.BEEP));
+        }
+        if (!none.isEmpty()) {
+            found.add(Reading.of(Mode.CONTINUITY, new Touch(List.of(near), none), Outcome.SILENT));
+        }
+        return found;
     }
 
     /** A decoded reading as touches: a beep with each contact that it names, silence with all others. */

@@ -59,6 +59,7 @@ final class ReactionDock extends HBox {
         question.getStyleClass().add("dock-heading");
         which.setId("reaction-end");
         which.setFocusTraversable(false);
+        which.setPrefWidth(210);
         which.setMinWidth(USE_PREF_SIZE);
         which.setConverter(new StringConverter<>() {
             @Override

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.ChoiceBox;
-import javafx.util.StringConverter;
 import wegweiser.core.model.Job;
 
 /** For cables with more than two ends: which two of them face each other, or whichever are touched. */
@@ -21,19 +20,8 @@ public final class FacingChoice extends ChoiceBox<Optional<Facing>> {
         setMinWidth(USE_PREF_SIZE);
         setVisible(false);
         managedProperty().bind(visibleProperty());
-        setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Optional<Facing> facing) {
-                return facing == null || facing.isEmpty()
-                        ? t("facing.touched")
-                        : t("facing.pair", facing.get().rows(), facing.get().columns());
-            }
-
-            @Override
-            public Optional<Facing> fromString(String text) {
-                throw new IllegalStateException("the list is not typed into");
-            }
-        });
+        setConverter(new Worded<>(f -> f.map(p -> t("facing.pair", p.rows(), p.columns()))
+                .orElseGet(() -> t("facing.touched"))));
         getItems().add(Optional.empty());
         setValue(Optional.empty());
         valueProperty().addListener((_, _, now) -> {

@@ -36,7 +36,7 @@ public final class MeterDisplay extends VBox {
         name.getStyleClass().add("meter-words");
         hint.getStyleClass().add("meter-words");
         getChildren().addAll(glass, new HBox(name, space, hint));
-        setMinWidth(178);
+        setMinWidth(160);
         setPrefWidth(298);
         showNone();
     }

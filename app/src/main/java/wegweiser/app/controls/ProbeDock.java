@@ -87,6 +87,8 @@ public final class ProbeDock extends HBox {
         bend.setId("dock-wiggle");
         answers = new HBox(10, beep, silent, value, field);
         answers.setAlignment(Pos.CENTER_LEFT);
+        answers.managedProperty().bind(answers.visibleProperty());
+        why.managedProperty().bind(why.visibleProperty());
         wiggle.setVisible(false);
         wiggle.managedProperty().bind(wiggle.visibleProperty());
         bend.visibleProperty().bind(answers.visibleProperty().or(wiggle.visibleProperty()));
@@ -150,7 +152,6 @@ public final class ProbeDock extends HBox {
                 .orElse(""));
         why.setText(ask.map(Ask::why).orElse(done));
         probes.setManaged(asking);
-        answers.setManaged(asking);
         meter.setVisible(asking);
         meter.setManaged(asking);
         why.getStyleClass().remove("dock-done");
@@ -212,9 +213,7 @@ public final class ProbeDock extends HBox {
         ask.ifPresent(a -> {
             closeValue();
             answers.setVisible(false);
-            answers.setManaged(false);
             why.setVisible(false);
-            why.setManaged(false);
             question.setText(t("wiggle.question"));
             wiggle.setVisible(true);
             wiggle.begin(a.touch(), onReading, this::endWiggle);
@@ -229,9 +228,7 @@ public final class ProbeDock extends HBox {
         wiggle.end();
         wiggle.setVisible(false);
         answers.setVisible(true);
-        answers.setManaged(true);
         why.setVisible(true);
-        why.setManaged(true);
     }
 
     private boolean takeMeter() {

@@ -16,7 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
+import wegweiser.app.controls.Worded;
 import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.controls.WireSwatch;
 import wegweiser.core.catalog.Catalogue;
@@ -59,19 +59,11 @@ final class ReactionDock extends HBox {
         question.getStyleClass().add("dock-heading");
         which.setId("reaction-end");
         which.setFocusTraversable(false);
-        which.setPrefWidth(210);
+        which.setPrefWidth(190);
         which.setMinWidth(USE_PREF_SIZE);
-        which.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(String name) {
-                return name == null ? "" : name + job.end(name).map(e -> " · " + e.device()).orElse("");
-            }
-
-            @Override
-            public String fromString(String text) {
-                throw new IllegalStateException("the list is not typed into");
-            }
-        });
+        heading.setMinWidth(USE_PREF_SIZE);
+        which.setConverter(
+                new Worded<>(name -> name + job.end(name).map(e -> " · " + e.device()).orElse("")));
         which.valueProperty().addListener((_, _, _) -> show());
         Button leave = new Button(t("reaction.leave"));
         leave.setFocusTraversable(false);
@@ -89,6 +81,9 @@ final class ReactionDock extends HBox {
         trouble.getStyleClass().add("dock-error");
         trouble.setWrapText(true);
         trouble.managedProperty().bind(trouble.textProperty().isNotEmpty());
+        question.managedProperty().bind(question.visibleProperty());
+        answers.managedProperty().bind(answers.visibleProperty());
+        twist.managedProperty().bind(twist.visibleProperty());
         reacts.setOnAction(_ -> answer(Outcome.REACTS));
         nothing.setOnAction(_ -> answer(Outcome.NOTHING));
         VBox middle = new VBox(10, question, answers, words, trouble);
@@ -117,15 +112,12 @@ final class ReactionDock extends HBox {
         touch = puzzle.next().orElse(null);
         boolean asking = touch != null;
         question.setVisible(asking);
-        question.setManaged(asking);
         answers.setVisible(asking);
-        answers.setManaged(asking);
         words.getStyleClass().remove("dock-done");
         if (!asking) {
             words.getStyleClass().add("dock-done");
         }
         swatches.getChildren().clear();
-        twist.setManaged(asking);
         twist.setVisible(asking);
         if (asking) {
             Terminal a = touch.red().getFirst();

@@ -16,7 +16,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
+import wegweiser.app.controls.Worded;
 import wegweiser.app.controls.DecidingCard;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Choices;
@@ -102,17 +102,7 @@ final class TracePanel extends VBox {
         ChoiceBox<E> box = new ChoiceBox<>();
         box.getItems().setAll(values);
         box.setMaxWidth(Double.MAX_VALUE);
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(E value) {
-                return value == null ? "" : t(prefix + value.name().toLowerCase(java.util.Locale.ROOT));
-            }
-
-            @Override
-            public E fromString(String text) {
-                throw new IllegalStateException("the list is not typed into");
-            }
-        });
+        box.setConverter(new Worded<>(v -> t(prefix + v.name().toLowerCase(java.util.Locale.ROOT))));
         return box;
     }
 

@@ -106,6 +106,7 @@ public final class TraceStage implements StageView {
         reaction.setVisible(false);
         reaction.managedProperty().bind(reaction.visibleProperty());
         work.dock().visibleProperty().bind(reaction.visibleProperty().not());
+        work.dock().managedProperty().bind(work.dock().visibleProperty());
         choices.facingProperty().addListener(_ -> show(session.job()));
         choices.goalProperty().addListener(_ -> {
             show(session.job());

@@ -46,7 +46,7 @@ public final class AdvisorMemory {
             readings.add(
                     Reading.of(Mode.CONTINUITY, next.get().touch(), joined ? Outcome.BEEP : Outcome.SILENT));
             evidence = new Evidence(index, readings);
-            belief = advisor.belief(evidence);
+            belief = advisor.belief(evidence, belief);
         }
         double after = usedMb();
         System.out.printf(Locale.ROOT, "kept by advisor, evidence and belief after %d touches: %.1f MB%n",

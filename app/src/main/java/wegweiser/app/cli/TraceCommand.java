@@ -113,7 +113,7 @@ final class TraceCommand extends JobCommand {
             Sweep sweep) {
         Evidence evidence = run.evidence();
         boolean proved = advisor.isProved(evidence);
-        Belief.Leader leader = run.belief().leader(evidence);
+        Belief.Leader leader = run.belief().leader();
         Nets believed = new Nets(index,
                 evidence.isComplete() ? evidence.labels() : believed(evidence, leader));
         Map<String, Object> map = new LinkedHashMap<>();

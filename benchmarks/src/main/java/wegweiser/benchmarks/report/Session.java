@@ -45,7 +45,7 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             last = Optional.of(touch);
             readings.add(Reading.of(next.get().mode(), touch, outcome));
             evidence = new Evidence(advisor.index(), readings);
-            belief = advisor.belief(evidence);
+            belief = advisor.belief(evidence, belief);
         }
         return new Session(readings.size(), seconds, false, false, false,
                 evidence.countUnproved());

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import wegweiser.core.wiring.EndChange;
 
 /**
@@ -15,26 +16,31 @@ import wegweiser.core.wiring.EndChange;
  * it less likely by the error probability, so that one bad joint does not end the right one. Everything that
  * has no name is represented by random samples that share the weight of "none of these".
  *
- * <p>Bayes' rule over H hypotheses: O(H x readings x gang size).
+ * <p>Bayes' rule over H hypotheses: O(H x readings x gang size), or only for the new readings where the belief before
+ * them is there.
  */
 public final class Belief {
     /** Probability that a reading is wrong. */
     static final double ERROR = 0.01;
     private static final int SAMPLES = 160;
     private static final double NEGLIGIBLE = 1e-6;
-    /** A hypothesis so far behind the likeliest, in natural logarithm, is given up: its share is below 1e-17. */
-    private static final double HOPELESS = 40;
 
+    private final Evidence evidence;
+    private final Posterior posterior;
     private final List<Share> named;
     private final double other;
     private final List<int[]> labels = new ArrayList<>();
     private final double[] weights;
     private final double[][] pair;
+    private final AtomicReferenceArray<Leader> leaders = new AtomicReferenceArray<>(2);
 
     /** A hypothesis with its probability. */
     public record Share(Hypothesis hypothesis, double probability) {}
 
-    private Belief(List<Share> named, double other, List<int[]> samples, int terminals) {
+    private Belief(Evidence evidence, Posterior posterior, List<Share> named, double other,
+            List<int[]> samples) {
+        this.evidence = evidence;
+        this.posterior = posterior;
         this.named = named;
         this.other = other;
         double[] w = new double[named.size() + samples.size()];
@@ -50,11 +56,16 @@ public final class Belief {
             w[count++] = other / samples.size();
         }
         this.weights = Arrays.copyOf(w, count);
-        this.pair = pairs(terminals);
+        this.pair = pairs(evidence.index().size());
     }
 
     /** Weighs hypotheses by the evidence. The seed only chooses the samples. */
     public static Belief of(List<Hypothesis> hypotheses, Evidence evidence, long seed) {
+        return of(hypotheses, evidence, seed, Optional.empty());
+    }
+
+    /** The same for the belief that there was before the last readings, which then are the only ones to be weighed. */
+    static Belief of(List<Hypothesis> hypotheses, Evidence evidence, long seed, Optional<Belief> before) {
         List<CopperProof.Item> items = new ArrayList<>();
         for (int i = 0; i < evidence.readings().size(); i++) {
             var reading = evidence.readings().get(i);
@@ -64,51 +75,42 @@ public final class Belief {
                         evidence.index().of(reading.black())));
             }
         }
-        double hit = Math.log(1 - ERROR);
-        double miss = Math.log(ERROR);
+        Posterior posterior = before.map(b -> b.posterior).filter(p -> p.isOf(hypotheses))
+                .orElseGet(() -> Posterior.prior(hypotheses))
+                .after(items, ERROR);
         int rates = OtherWirings.OPEN_SHARES.length;
-        double likeliest = Double.NEGATIVE_INFINITY;
-        double[] log = new double[hypotheses.size() + rates];
-        for (int h = 0; h < hypotheses.size(); h++) {
-            int[] labels = hypotheses.get(h).labels();
-            double sum = Math.log(hypotheses.get(h).weight());
-            for (int i = 0; i < items.size() && sum > likeliest - HOPELESS; i++) {
-                CopperProof.Item item = items.get(i);
-                sum += joins(labels, item.red(), item.black()) == (item.meaning() == Meaning.JOINS)
-                        ? hit
-                        : miss;
-            }
-            // what is given up has the weight at which it was: less than nothing against the likeliest
-            log[h] = sum;
-            likeliest = Math.max(likeliest, sum);
+        int names = posterior.size();
+        double[] log = new double[names + rates];
+        for (int h = 0; h < names; h++) {
+            log[h] = posterior.log(h);
         }
         List<OtherWirings> others = new ArrayList<>();
         for (int r = 0; r < rates; r++) {
             others.add(new OtherWirings(evidence.index(), OtherWirings.OPEN_SHARES[r][0]));
-            log[hypotheses.size() + r] = Math.log(Hypotheses.OTHER * OtherWirings.OPEN_SHARES[r][1])
+            log[names + r] = Math.log(Hypotheses.OTHER * OtherWirings.OPEN_SHARES[r][1])
                     + others.get(r).logLikelihood(items, ERROR);
         }
         double most = Arrays.stream(log).max().orElse(0);
         double total = Arrays.stream(log).map(l -> Math.exp(l - most)).sum();
         List<Share> shares = new ArrayList<>();
-        for (int h = 0; h < hypotheses.size(); h++) {
+        for (int h = 0; h < names; h++) {
             double p = Math.exp(log[h] - most) / total;
             if (p > NEGLIGIBLE) {
-                shares.add(new Share(hypotheses.get(h), p));
+                shares.add(new Share(posterior.hypothesis(h), p));
             }
         }
         shares.sort(Comparator.comparingDouble(Share::probability).reversed());
         double other = 0;
         for (int r = 0; r < rates; r++) {
-            other += Math.exp(log[hypotheses.size() + r] - most) / total;
+            other += Math.exp(log[names + r] - most) / total;
         }
         List<int[]> samples = new ArrayList<>();
         SplittableRandom random = new SplittableRandom(seed + items.size());
         for (int r = 0; r < rates; r++) {
-            double share = Math.exp(log[hypotheses.size() + r] - most) / total / other;
+            double share = Math.exp(log[names + r] - most) / total / other;
             samples.addAll(others.get(r).draw(evidence, (int) Math.round(share * SAMPLES), random));
         }
-        return new Belief(List.copyOf(shares), other, samples, evidence.index().size());
+        return new Belief(evidence, posterior, List.copyOf(shares), other, samples);
     }
 
     private double[][] pairs(int terminals) {
@@ -132,17 +134,6 @@ public final class Belief {
             }
         }
         return p;
-    }
-
-    static boolean joins(int[] labels, int[] red, int[] black) {
-        for (int r : red) {
-            for (int b : black) {
-                if (labels[r] == labels[b]) {
-                    return true;
-                }
-            }
-        }
-        return false;
     }
 
     /** The weights of everything that is believed, hypotheses and samples. */
@@ -194,16 +185,26 @@ public final class Belief {
         return other;
     }
 
-    /** The partition most believed once the proved joins are put in, and its probability. */
-    public Leader leader(Evidence evidence) {
-        return leader(evidence, false);
+    /** The partition most believed once the proved joins are put in, and its probability. Reckoned once. */
+    public Leader leader() {
+        return leader(false);
     }
 
     /**
      * The same, where wanted with all partitions merged that say the same of every two contacts at different ends: what
      * is joined within one end alone makes no difference then.
      */
-    Leader leader(Evidence evidence, boolean acrossOnly) {
+    Leader leader(boolean acrossOnly) {
+        int slot = acrossOnly ? 1 : 0;
+        Leader known = leaders.get(slot);
+        if (known == null) {
+            known = findLeader(acrossOnly);
+            leaders.set(slot, known);
+        }
+        return known;
+    }
+
+    private Leader findLeader(boolean acrossOnly) {
         record Key(int[] labels) {
             @Override
             public boolean equals(Object o) {
@@ -219,7 +220,7 @@ public final class Belief {
         Map<Key, Double> groups = new HashMap<>();
         Map<Key, int[]> likeliest = new HashMap<>();
         Map<Key, Double> most = new HashMap<>();
-        int[] end = acrossOnly ? ends(evidence) : null;
+        int[] end = acrossOnly ? ends() : null;
         for (int h = 0; h < weights.length; h++) {
             int[] whole = union(labels.get(h), proved);
             Key key = new Key(acrossOnly ? across(whole, end) : whole);
@@ -242,7 +243,7 @@ public final class Belief {
         return new Leader(winner, Math.min(1, best.getValue()), hypothesis);
     }
 
-    private static int[] ends(Evidence evidence) {
+    private int[] ends() {
         Map<String, Integer> numbers = new HashMap<>();
         int[] end = new int[evidence.index().size()];
         for (int i = 0; i < end.length; i++) {
@@ -253,15 +254,17 @@ public final class Belief {
 
     /** The labels with every net that lies within one end taken apart. */
     private static int[] across(int[] labels, int[] end) {
-        int[] result = labels.clone();
+        int[] firstEnd = new int[labels.length];
+        Arrays.fill(firstEnd, -1);
+        boolean[] crosses = new boolean[labels.length];
         for (int i = 0; i < labels.length; i++) {
-            boolean crosses = false;
-            for (int j = 0; j < labels.length && !crosses; j++) {
-                crosses = labels[j] == labels[i] && end[j] != end[i];
-            }
-            if (!crosses) {
-                result[i] = i;
-            }
+            int net = labels[i];
+            crosses[net] |= firstEnd[net] >= 0 && firstEnd[net] != end[i];
+            firstEnd[net] = end[i];
+        }
+        int[] result = new int[labels.length];
+        for (int i = 0; i < labels.length; i++) {
+            result[i] = crosses[labels[i]] ? labels[i] : i;
         }
         return EndChange.canonical(result);
     }

@@ -25,10 +25,11 @@ final class Foresight {
      *
      * @param beeps for each hypothesis whether it would beep
      * @param beep probability of a beep
+     * @param bits what the answer tells
      */
-    record Move(int[][] touch, boolean[] beeps, double beep) {
-        double bits() {
-            return entropy(beep);
+    record Move(int[][] touch, boolean[] beeps, double beep, double bits) {
+        Move(int[][] touch, boolean[] beeps, double beep) {
+            this(touch, beeps, beep, entropy(beep));
         }
     }
 

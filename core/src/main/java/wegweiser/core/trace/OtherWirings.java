@@ -132,46 +132,50 @@ final class OtherWirings {
             }
             ends[labels[i]].set(end[i]);
         }
+        List<Integer> loose = roots.stream().filter(r -> ends[r].cardinality() == 1).toList();
+        boolean[][] mayJoin = new boolean[n][n];
+        for (int a : loose) {
+            for (int b : loose) {
+                mayJoin[a][b] = !ends[a].intersects(ends[b]) && !evidence.isApart(a, b);
+            }
+        }
         List<int[]> drawn = new ArrayList<>(count);
         for (int k = 0; k < count; k++) {
-            drawn.add(drawOne(evidence, labels, roots, ends, random));
+            drawn.add(drawOne(evidence, labels, roots, loose, mayJoin, random));
         }
         return drawn;
     }
 
-    private int[] drawOne(Evidence evidence, int[] labels, List<Integer> roots, BitSet[] ends,
-            SplittableRandom random) {
+    private int[] drawOne(Evidence evidence, int[] labels, List<Integer> roots, List<Integer> free,
+            boolean[][] mayJoin, SplittableRandom random) {
         int[] to = new int[n];
         for (int i = 0; i < n; i++) {
             to[i] = i;
         }
-        List<Integer> loose = new ArrayList<>(
-                roots.stream().filter(r -> ends[r].cardinality() == 1).toList());
+        List<Integer> loose = new ArrayList<>(free);
         for (int i = loose.size() - 1; i > 0; i--) {
             int j = random.nextInt(i + 1);
             int swap = loose.get(i);
             loose.set(i, loose.get(j));
             loose.set(j, swap);
         }
-        BitSet taken = new BitSet(n);
+        boolean[] taken = new boolean[n];
+        int[] candidate = new int[loose.size()];
         for (int a : loose) {
-            if (taken.get(a)) {
+            if (taken[a]) {
                 continue;
             }
-            taken.set(a);
+            taken[a] = true;
             int candidates = 0;
-            int chosen = -1;
             for (int b : loose) {
-                if (!taken.get(b) && !ends[a].intersects(ends[b]) && !evidence.isApart(a, b)) {
-                    candidates++;
-                    if (random.nextInt(candidates) == 0) {
-                        chosen = b;
-                    }
+                if (mayJoin[a][b] && !taken[b]) {
+                    candidate[candidates++] = b;
                 }
             }
             double each = (1 - openShare) / endSize[end[a]];
-            if (chosen >= 0 && random.nextDouble() >= openShare / (openShare + each * candidates)) {
-                taken.set(chosen);
+            if (candidates > 0 && random.nextDouble() >= openShare / (openShare + each * candidates)) {
+                int chosen = candidate[random.nextInt(candidates)];
+                taken[chosen] = true;
                 to[Math.max(a, chosen)] = Math.min(a, chosen);
             }
         }

@@ -35,9 +35,9 @@ public final class Tracer {
         Optional<Touch> last = Optional.empty();
         int touches = 0;
         double seconds = 0;
+        Evidence evidence = new Evidence(advisor.index(), readings);
+        Belief belief = advisor.belief(evidence);
         while (true) {
-            Evidence evidence = new Evidence(advisor.index(), readings);
-            Belief belief = advisor.belief(evidence);
             Optional<Proposal> next = advisor.next(evidence, belief);
             if (next.isEmpty() || readings.size() - job.readings().size() >= limit) {
                 return new Run(List.copyOf(readings), evidence, belief, touches, seconds, next.isEmpty());
@@ -49,6 +49,8 @@ public final class Tracer {
             seconds += cost.seconds(last, touch, fixture, next.get().mode());
             last = Optional.of(touch);
             readings.add(Reading.of(next.get().mode(), touch, meter.answer(touch, next.get().mode())));
+            evidence = new Evidence(advisor.index(), readings);
+            belief = advisor.belief(evidence, belief);
         }
     }
 }

@@ -1,7 +1,7 @@
 package wegweiser.core.wiring;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -59,13 +59,14 @@ public record EndChange(Kind kind, Map<String, String> takes, List<String> what,
         return new Nets(nets.index(), canonical(labels));
     }
 
-    /** Labels renamed so that each is the smallest index that carries it. */
+    /** Labels, none of them negative, renamed so that each is the smallest index that carries it. */
     public static int[] canonical(int[] labels) {
-        Map<Integer, Integer> first = HashMap.newHashMap(labels.length);
+        int[] first = new int[Arrays.stream(labels).max().orElse(0) + 1];
+        Arrays.fill(first, -1);
         int[] renamed = new int[labels.length];
         for (int i = 0; i < labels.length; i++) {
-            Integer known = first.putIfAbsent(labels[i], i);
-            renamed[i] = known == null ? i : known;
+            first[labels[i]] = first[labels[i]] < 0 ? i : first[labels[i]];
+            renamed[i] = first[labels[i]];
         }
         return renamed;
     }

@@ -70,7 +70,7 @@ class AdvisorTest {
             });
             Job truth = Samples.job("dsub-9-socket", "dsub-9-socket", links.toString());
             Tracer.Run run = trace(truth.withLinks(List.of()), truth, Fixture.PROBES, Goal.IDENTIFY);
-            assertThat(run.belief().leader(run.evidence()).labels()).as(wiring.id())
+            assertThat(run.belief().leader().labels()).as(wiring.id())
                     .isEqualTo(Nets.planned(truth).labels());
             assertThat(run.touches()).as(wiring.id()).isLessThan(20 * 19 / 2 / 2);
         }

@@ -90,7 +90,7 @@ class BeliefTest {
                     }
                 }
             }
-            assertThat(belief.leader(evidence).probability()).isBetween(0.0, 1.0);
+            assertThat(belief.leader().probability()).isBetween(0.0, 1.0);
             assertThat(belief.entropyBits()).isNotNegative();
         }
     }

@@ -94,7 +94,7 @@ class DepthAndCostTest {
             for (int k = 0; k < 12; k++) {
                 Evidence evidence = new Evidence(index, readings);
                 Belief belief = advisor.belief(evidence);
-                for (int[][] candidate : Candidates.of(blank, evidence, belief, belief.leader(evidence))) {
+                for (int[][] candidate : Candidates.of(blank, evidence, belief, belief.leader())) {
                     boolean open = false;
                     for (int r : candidate[0]) {
                         for (int b : candidate[1]) {

@@ -1,5 +1,6 @@
 package wegweiser.app;
 
+import java.nio.file.Files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.scene.control.TextArea;
@@ -35,7 +36,10 @@ class TraceToolsTest extends WindowTest {
     void theLadderPlugNamesTheContactThatAReadingMeans() {
         trace();
         clickOn("#trace-ladder");
-        await("the plug is up", () -> lookup("#ladder").tryQuery().isPresent());
+        await("the plug is up", () -> lookup("#ladder-value").tryQuery().isPresent());
+        clickOn("#ladder-write");
+        await("the list is written", () -> Files.exists(
+                session.workshop().folder().resolve("sheets").resolve("ladder-modular-8p8c-plug.txt")));
         clickOn("#ladder-value").write("OL").type(KeyCode.ENTER);
         await("open", () -> session.job().readings().size() == 1);
         assertThat(job().readings().getFirst().black()).hasSize(8);

@@ -2,6 +2,9 @@ package wegweiser.app.trace;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -10,30 +13,37 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.PortValue;
+import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.port.PortMeasure;
+import wegweiser.core.trace.LadderList;
 import wegweiser.core.trace.LadderPlug;
 import wegweiser.core.trace.LadderTrace;
+import wegweiser.files.job.AtomicFile;
 
 /** A plug with a resistor on each contact of the second end: what to build, and one reading a contact to know the cable. */
 final class LadderPanel extends VBox {
     private final Session session;
-    private final Optional<LadderPlug> plug;
     private final List<Terminal> near;
     private final List<Terminal> far;
     private final Label question = new Label();
     private final TextField field = new TextField();
     private final Label answer = Panels.quiet("");
+    private final String connector;
+    private final Runnable close;
+    private Optional<LadderPlug> plug = Optional.empty();
     private int at;
 
     LadderPanel(Session session, Job job, Runnable close) {
@@ -41,11 +51,22 @@ final class LadderPanel extends VBox {
         this.session = session;
         this.near = Terminals.of(job, job.ends().get(0));
         this.far = Terminals.of(job, job.ends().get(1));
-        this.plug = LadderTrace.plug(job, job.ends().get(1), 1);
+        this.connector = job.ends().get(1).connector();
+        this.close = close;
         setId("ladder");
-        getChildren().addAll(Panels.heading(t("ladder.title", job.ends().get(1).name())));
-        if (plug.isEmpty()) {
-            getChildren().add(new Label(t("ladder.impossible", far.size())));
+        getChildren().addAll(Panels.heading(t("ladder.title", job.ends().get(1).name())), answer);
+        setPrefSize(820, 500);
+        answer.setId("ladder-answer");
+        answer.setText(t("ladder.choosing"));
+        // choosing the resistors of a large plug takes seconds
+        new Background().run(() -> LadderTrace.plug(job, job.ends().get(1), 1), this::show);
+    }
+
+    private void show(Optional<LadderPlug> chosen) {
+        plug = chosen;
+        answer.setText("");
+        if (chosen.isEmpty()) {
+            answer.setText(t("ladder.impossible", far.size()));
             return;
         }
         GridPane list = new GridPane();
@@ -53,7 +74,7 @@ final class LadderPanel extends VBox {
         for (int k = 0; k < far.size(); k++) {
             Label contact = new Label(far.get(k).toString());
             contact.getStyleClass().add("contact-id");
-            Label value = new Label(PortValue.words(PortMeasure.OHMS, plug.get().values().get(k)));
+            Label value = new Label(PortValue.words(PortMeasure.OHMS, chosen.get().values().get(k)));
             value.getStyleClass().add("mono");
             list.add(contact, k / 13 * 2, k % 13);
             list.add(value, k / 13 * 2 + 1, k % 13);
@@ -63,19 +84,47 @@ final class LadderPanel extends VBox {
         field.setPromptText(t("port.prompt.ohms"));
         field.setPrefColumnCount(9);
         field.setOnAction(_ -> enter());
-        answer.setId("ladder-answer");
+        Button copy = new Button(t("ladder.copy"));
+        copy.setId("ladder-copy");
+        copy.setOnAction(_ -> copy());
+        Button write = new Button(t("ladder.write"));
+        write.setId("ladder-write");
+        write.setOnAction(_ -> write());
         Button done = new Button(t("ladder.close"));
         done.setOnAction(_ -> close.run());
         ScrollPane scroll = Panels.scroll(list);
         scroll.setPrefSize(330, 340);
         HBox entry = new HBox(8, field, new Label("\u03A9"));
         entry.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        VBox right = new VBox(10, question, entry, answer, done);
+        VBox right = new VBox(10, question, entry, answer, new HBox(8, write, copy, done));
         HBox.setHgrow(right, Priority.ALWAYS);
-        Label build = Panels.quiet(t("ladder.build"));
+        long shared = chosen.get().ambiguous();
+        Label build = Panels.quiet(
+                t("ladder.build") + (shared > 0 ? " " + t("ladder.shared", shared, far.size()) : ""));
+        build.setWrapText(true);
+        getChildren().remove(answer);
         getChildren().addAll(build, new HBox(18, scroll, right));
-        setPrefSize(820, 500);
         ask();
+        begin();
+    }
+
+    /** Writes the list beside the sheets of the workshop, to be printed or taken to the bench. */
+    private void write() {
+        Path file = session.workshop().folder().resolve("sheets").resolve("ladder-" + connector + ".txt");
+        try {
+            AtomicFile.write(file, LadderList.of(plug.orElseThrow(), far, connector)
+                    .getBytes(StandardCharsets.UTF_8));
+            answer.setText(t("ladder.written", file));
+        } catch (IOException e) {
+            answer.setText(t("ladder.not-written", file, e.getMessage()));
+        }
+    }
+
+    private void copy() {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(LadderList.of(plug.orElseThrow(), far, connector));
+        Clipboard.getSystemClipboard().setContent(content);
+        answer.setText(t("ladder.copied"));
     }
 
     void begin() {
@@ -95,25 +144,24 @@ final class LadderPanel extends VBox {
             return;
         }
         Terminal contact = near.get(at);
-        boolean open = value.getAsDouble() > plug.orElseThrow().openOhms();
-        List<List<Integer>> fits = open ? List.of(List.of()) : plug.get().decode(value.getAsDouble());
-        if (fits.size() != 1) {
-            // nothing is written that the reading does not prove
-            answer.setText(fits.isEmpty()
-                    ? t("ladder.nothing", contact)
-                    : t("ladder.several", contact,
-                            String.join(", ", fits.stream().map(this::words).toList())));
-        } else {
-            List<Reading> said = LadderTrace.said(contact, fits.getFirst(), far);
+        List<List<Integer>> fits = plug.orElseThrow().meanings(value);
+        // only what holds whatever the reading means is written down
+        List<Reading> said = fits.isEmpty() ? List.of() : LadderTrace.said(contact, fits, far);
+        if (!said.isEmpty()) {
             session.edit(j -> {
                 List<Reading> all = new ArrayList<>(j.readings());
                 all.addAll(said);
                 return j.withReadings(all);
             });
-            answer.setText(fits.getFirst().isEmpty()
-                    ? t("ladder.open", contact)
-                    : t("ladder.joined", contact, words(fits.getFirst())));
         }
+        answer.setText(switch (fits.size()) {
+            case 0 -> t("ladder.nothing", contact);
+            case 1 -> fits.getFirst().isEmpty()
+                    ? t("ladder.open", contact)
+                    : t("ladder.joined", contact, words(fits.getFirst()));
+            default -> t("ladder.several", contact,
+                    String.join(", ", fits.stream().map(this::words).toList()));
+        });
         at++;
         ask();
     }

@@ -8,23 +8,21 @@ import java.util.stream.IntStream;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
-import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.model.Touch;
 import wegweiser.core.trace.Advisor;
 import wegweiser.core.trace.CostModel;
+import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.LadderPlug;
 import wegweiser.core.trace.LadderTrace;
-import wegweiser.core.trace.Tracer;
 import wegweiser.core.wiring.Nets;
 
 /** What each thing that a person may have at hand makes of the same mix of cables. */
 final class FixtureReport {
     private FixtureReport() {}
 
-    static void print(String[][] pairs, int cables) {
+    static void print(String[][] pairs, int cables, boolean onlyLadder) {
         System.out.println("By fixture, " + cables + " cables a pair\n");
         System.out.println(
                 "| pair | fixture | identify: touches | seconds | wrong | prove: touches | seconds | unproved pairs |");
@@ -33,7 +31,7 @@ final class FixtureReport {
             CableMix mix = new CableMix(pair[1], pair[2]);
             SplittableRandom random = new SplittableRandom(2026);
             List<Nets> truths = IntStream.range(0, cables).mapToObj(_ -> mix.draw(random)).toList();
-            for (Fixture fixture : Fixture.values()) {
+            for (Fixture fixture : onlyLadder ? new Fixture[0] : Fixture.values()) {
                 row(pair[0], fixture.name().toLowerCase(Locale.ROOT),
                         run(mix, truths, fixture, Goal.IDENTIFY),
                         run(mix, truths, fixture, Goal.PROVE));
@@ -60,10 +58,9 @@ final class FixtureReport {
                 prove.stream().mapToInt(Session::unproved).average().orElse(0));
     }
 
-    private static Outcome beep(Nets truth, Touch touch) {
-        return touch.red().stream().anyMatch(r -> touch.black().stream().anyMatch(b -> truth.joined(r, b)))
-                ? Outcome.BEEP
-                : Outcome.SILENT;
+    private static boolean isEnough(CableMix mix, Advisor advisor, List<Reading> known) {
+        Evidence evidence = new Evidence(mix.index(), known);
+        return advisor.isTableBelieved(evidence, advisor.belief(evidence));
     }
 
     /** One reading a contact of the first end; what the readings leave open is touched with bare probes. */
@@ -81,24 +78,20 @@ final class FixtureReport {
         double seconds = 0;
         int wrong = 0;
         for (Nets truth : truths) {
-            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, false, a -> {
-                double siemens = 0;
-                for (int k = 0; k < far.size(); k++) {
-                    siemens += truth.joined(a, far.get(k)) ? 1 / plug.values().get(k) : 0;
-                }
-                return siemens == 0 ? OptionalDouble.empty() : OptionalDouble.of(1 / siemens + 0.5);
-            }, truth::joined);
+            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL,
+                    known -> isEnough(mix, advisor, known), a -> {
+                        double siemens = 0;
+                        for (int k = 0; k < far.size(); k++) {
+                            siemens += truth.joined(a, far.get(k)) ? 1 / plug.values().get(k) : 0;
+                        }
+                        return siemens == 0 ? OptionalDouble.empty() : OptionalDouble.of(1 / siemens + 0.5);
+                    }, truth::joined);
             touches += trace.touches();
-            seconds += trace.seconds() + trace.touches() * CostModel.USUAL.readValue();
-            List<Reading> readings = trace.readings();
-            Job read = job.withReadings(readings);
-            Tracer.Run rest = Tracer.run(read, advisor, Fixture.PROBES, CostModel.USUAL,
-                    (touch, _) -> beep(truth, touch),
-                    400);
+            seconds += trace.seconds();
+            Session rest = Session.run(advisor, truth, Fixture.PROBES, true, trace.readings());
             touches += rest.touches();
             seconds += rest.seconds();
-            int[] found = advisor.believed(rest.evidence(), rest.belief());
-            wrong += Session.sameTable(found, truth) ? 0 : 1;
+            wrong += rest.right() ? 0 : 1;
         }
         System.out.printf(Locale.ROOT, "| %s | ladder | %.1f | %.0f | %.1f %% | | | |%n", name,
                 touches / truths.size(), seconds / truths.size(), 100.0 * wrong / truths.size());

@@ -21,7 +21,12 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
 
     /** Runs to the goal; identification ends as soon as what joins the ends is believed. */
     static Session run(Advisor advisor, Nets truth, Fixture fixture, boolean identify) {
-        List<Reading> readings = new ArrayList<>();
+        return run(advisor, truth, fixture, identify, List.of());
+    }
+
+    /** The same where something was read before, which counts neither as touches nor as seconds. */
+    static Session run(Advisor advisor, Nets truth, Fixture fixture, boolean identify, List<Reading> before) {
+        List<Reading> readings = new ArrayList<>(before);
         Optional<Touch> last = Optional.empty();
         double seconds = 0;
         Evidence evidence = new Evidence(advisor.index(), readings);
@@ -32,7 +37,8 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             if (next.isEmpty()) {
                 int[] found = identify ? advisor.believed(evidence, belief) : evidence.labels();
                 boolean right = sameTable(found, truth);
-                return new Session(readings.size(), seconds, true, right, advisor.isProved(evidence),
+                return new Session(readings.size() - before.size(), seconds, true, right,
+                        advisor.isProved(evidence),
                         evidence.countUnproved());
             }
             Touch touch = next.get().touch();
@@ -47,7 +53,7 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             evidence = new Evidence(advisor.index(), readings);
             belief = advisor.belief(evidence, belief);
         }
-        return new Session(readings.size(), seconds, false, false, false,
+        return new Session(readings.size() - before.size(), seconds, false, false, false,
                 evidence.countUnproved());
     }
 

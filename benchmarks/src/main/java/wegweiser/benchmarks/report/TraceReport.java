@@ -22,7 +22,7 @@ import wegweiser.core.wiring.Nets;
  * quick sweep looks for each contact of A through the contacts of B not yet found until one beeps; it takes every
  * join to be one to one and sees no short. The full sweep touches every A against every B. Everything is seeded.
  *
- * <p>Arguments: cables a pair (2000), then what to run: identify, prove, both, or fixtures, then the
+ * <p>Arguments: cables a pair (2000), then what to run: identify, prove, both, fixtures, or ladder, then the
  * pairs, such as "9 to 9"; all of them where none is named.
  */
 public final class TraceReport {
@@ -48,8 +48,8 @@ public final class TraceReport {
         if (what.equals("prove") || what.equals("both")) {
             prove(pairs, cables);
         }
-        if (what.equals("fixtures")) {
-            FixtureReport.print(pairs, cables);
+        if (what.equals("fixtures") || what.equals("ladder")) {
+            FixtureReport.print(pairs, cables, what.equals("ladder"));
         }
     }
 

@@ -3,6 +3,7 @@ package wegweiser.core.trace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.SplittableRandom;
 
 /**
@@ -11,8 +12,9 @@ import java.util.SplittableRandom;
  * resistance of both in parallel. The values are chosen so that every contact, and every pair that matters, has a range
  * of readings of its own, whatever the tolerance of the parts, the error of the meter and the resistance of the cable.
  *
- * <p>Choosing is greedy: values are tried in a random order, and one is taken when none of the ranges that it brings
- * meets one that is there; the best of many tries is kept. O(tries x series x contacts²).
+ * <p>Values are looked for by {@link LadderSearch}. Where that finds none, choosing is greedy: values are tried in a random
+ * order, and one is taken when none of the ranges that it brings meets one that is there; the best of many tries is kept,
+ * and tells how many contacts there is room for. O(tries x series x contacts²).
  *
  * @param values in ohms, one for each contact
  */
@@ -73,7 +75,13 @@ public record LadderPlug(List<Double> values, Error error) {
      * @param meter error of the meter, as a share
      * @param cableOhms most that cable, leads and contacts add, in ohms
      */
-    public record Error(double tolerance, double meter, double cableOhms) {}
+    public record Error(double tolerance, double meter, double cableOhms) {
+        /** What a meter may show for a resistance, the least and the most, in ohms. */
+        double[] range(double ohms) {
+            return new double[]{ohms * (1 - tolerance) * (1 - meter),
+                    (ohms * (1 + tolerance) + cableOhms) * (1 + meter)};
+        }
+    }
 
     /** Which pairs of contacts must be told apart from everything else. */
     @FunctionalInterface
@@ -92,6 +100,13 @@ public record LadderPlug(List<Double> values, Error error) {
     /** Chooses values for so many contacts, such that the contacts and the pairs that matter can be told apart. */
     public static Design design(int contacts, Pairs pairs, Series series, Error error, long seed) {
         List<Double> all = series.between(LOWEST, HIGHEST);
+        if (contacts > 0 && mayFit(contacts, pairs, error)) {
+            Optional<LadderPlug> plug = LadderSearch.best(contacts, pairs, all, error, seed)
+                    .map(found -> new LadderPlug(found.values(), error));
+            if (plug.isPresent()) {
+                return new Design(plug, contacts);
+            }
+        }
         SplittableRandom random = new SplittableRandom(seed);
         List<Double> best = List.of();
         for (int round = 0; round < TRIES && best.size() < contacts; round++) {
@@ -101,6 +116,18 @@ public record LadderPlug(List<Double> values, Error error) {
         return best.size() >= contacts
                 ? new Design(Optional.of(new LadderPlug(best.subList(0, contacts), error)), contacts)
                 : new Design(Optional.empty(), best.size());
+    }
+
+    /** Whether as many ranges as must be kept apart have room beside each other at all. */
+    private static boolean mayFit(int contacts, Pairs pairs, Error error) {
+        int ranges = contacts;
+        for (int i = 0; i < contacts; i++) {
+            for (int j = 0; j < i; j++) {
+                ranges += pairs.matter(j, i) ? 1 : 0;
+            }
+        }
+        double[] widest = error.range(HIGHEST);
+        return ranges * Math.log(widest[1] / widest[0]) < Math.log(2 * HIGHEST / LOWEST);
     }
 
     private static List<Double> chosen(List<Double> all, int wanted, Pairs pairs, Error error,
@@ -119,10 +146,10 @@ public record LadderPlug(List<Double> values, Error error) {
                 break;
             }
             List<double[]> more = new ArrayList<>();
-            more.add(range(value, error));
+            more.add(error.range(value));
             for (int k = 0; k < chosen.size(); k++) {
                 if (pairs.matter(k, chosen.size())) {
-                    more.add(range(parallel(value, chosen.get(k)), error));
+                    more.add(error.range(parallel(value, chosen.get(k))));
                 }
             }
             if (apart(ranges, more)) {
@@ -157,13 +184,6 @@ public record LadderPlug(List<Double> values, Error error) {
         return a * b / (a + b);
     }
 
-    /** What a meter may show for a resistance. */
-    private static double[] range(double ohms, Error error) {
-        double low = ohms * (1 - error.tolerance()) * (1 - error.meter());
-        double high = (ohms * (1 + error.tolerance()) + error.cableOhms()) * (1 + error.meter());
-        return new double[]{low, high};
-    }
-
     /**
      * What a reading may stand for: contacts by position from 0, each alone or two together, the single ones first. An
      * empty list means that nothing fits: three or more are joined, or a part lies in the way.
@@ -185,8 +205,32 @@ public record LadderPlug(List<Double> values, Error error) {
         return found;
     }
 
+    /** How many contacts share their readings with some shorted pair, so that a touch without the plug has to settle them. */
+    public long ambiguous() {
+        return values.stream().filter(this::isShared).count();
+    }
+
+    private boolean isShared(double value) {
+        double[] own = error.range(value);
+        for (int i = 0; i < values.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                if (meet(own, error.range(parallel(values.get(i), values.get(j))))) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** What a reading may stand for, nothing at all for a reading over range. */
+    public List<List<Integer>> meanings(OptionalDouble ohms) {
+        return ohms.isEmpty() || ohms.getAsDouble() > openOhms()
+                ? List.of(List.of())
+                : decode(ohms.getAsDouble());
+    }
+
     private boolean fits(double ohms, double value) {
-        double[] range = range(value, error);
+        double[] range = error.range(value);
         return ohms >= range[0] && ohms <= range[1];
     }
 

@@ -1,10 +1,14 @@
 package wegweiser.core.trace;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.BiPredicate;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Terminals;
@@ -47,60 +51,81 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
     }
 
     /**
-     * Traces between the first two ends.
+     * Traces between the first two ends. The plug comes off once, when every contact is read; then the readings that may
+     * stand for several things are settled one after the other until what is known is enough. What is not settled by then
+     * is noted as far as all its meanings agree.
      *
-     * @param settle whether a reading that may stand for several things is settled by touching; else only what all of them
-     *        have in common is noted, and the rest is left to belief
+     * @param enough whether what is known need not be settled any further, asked before each settling
      * @param ohms what the meter shows from a contact of the first end to the plug's common lead; empty when over range
      * @param beeps whether two contacts beep, with the plug off
      */
-    public static LadderTrace run(Job job, LadderPlug plug, CostModel cost, boolean settle,
-            Function<Terminal, OptionalDouble> ohms,
-            java.util.function.BiPredicate<Terminal, Terminal> beeps) {
+    public static LadderTrace run(Job job, LadderPlug plug, CostModel cost, Predicate<List<Reading>> enough,
+            Function<Terminal, OptionalDouble> ohms, BiPredicate<Terminal, Terminal> beeps) {
         List<Terminal> near = Terminals.of(job, job.ends().get(0));
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
         List<Reading> readings = new ArrayList<>();
         List<Terminal> unsure = new ArrayList<>();
-        List<Terminal> doubtful = new ArrayList<>();
-        List<List<List<Integer>>> meanings = new ArrayList<>();
-        double seconds = cost.changePlug();
-        int touches = 0;
+        Map<Terminal, List<List<Integer>>> doubtful = new LinkedHashMap<>();
+        double seconds = cost.changePlug() + near.size() * (cost.moveProbe() + cost.readValue());
+        int touches = near.size();
         for (Terminal contact : near) {
-            OptionalDouble shown = ohms.apply(contact);
-            touches++;
-            seconds += cost.moveProbe();
-            boolean open = shown.isEmpty() || shown.getAsDouble() > plug.openOhms();
-            List<List<Integer>> fits = open ? List.of(List.of()) : plug.decode(shown.getAsDouble());
+            List<List<Integer>> fits = plug.meanings(ohms.apply(contact));
             if (fits.isEmpty()) {
                 unsure.add(contact);
             } else if (fits.size() == 1) {
-                readings.addAll(said(contact, fits.getFirst(), far));
+                readings.addAll(said(contact, fits, far));
             } else {
-                doubtful.add(contact);
-                meanings.add(fits);
+                doubtful.put(contact, fits);
             }
         }
-        for (int k = 0; k < doubtful.size(); k++) {
-            List<List<Integer>> left = possible(meanings.get(k), readings, doubtful.get(k), far);
-            if (left.size() > 1 && !settle) {
-                readings.addAll(common(doubtful.get(k), left, far));
-                continue;
-            }
-            List<Integer> joined = new ArrayList<>();
-            List<Integer> asked = left.size() > 1
-                    ? left.stream().flatMap(List::stream).distinct().sorted().toList()
-                    : List.of();
-            seconds += asked.isEmpty() ? 0 : cost.changePlug();
-            for (int at : asked) {
+        boolean plugged = true;
+        while (!doubtful.isEmpty()) {
+            Terminal contact = doubtful.keySet().iterator().next();
+            List<List<Integer>> left = possible(doubtful.get(contact), readings, contact, far);
+            if (left.size() > 1) {
+                List<Reading> all = new ArrayList<>(readings);
+                doubtful.forEach((c, fits) -> all.addAll(said(c, possible(fits, readings, c, far), far)));
+                if (enough.test(all)) {
+                    return new LadderTrace(List.copyOf(all), touches, seconds, List.copyOf(unsure));
+                }
+                seconds += (plugged ? cost.changePlug() : 0) + 2 * cost.moveProbe();
+                plugged = false;
                 touches++;
-                seconds += cost.moveProbe();
-                if (beeps.test(doubtful.get(k), far.get(at))) {
-                    joined.add(at);
+                int at = telling(left);
+                boolean joined = beeps.test(contact, far.get(at));
+                left = left.stream().filter(m -> m.contains(at) == joined).toList();
+                if (!joined && left.size() == 1) {
+                    // silence alone does not prove the meaning that is left
+                    touches++;
+                    seconds += cost.moveProbe();
+                    left = beeps.test(contact, far.get(left.getFirst().getFirst())) ? left : List.of();
+                }
+                if (left.isEmpty()) {
+                    // more than two are joined, which the plug does not show
+                    readings.add(Reading.of(Mode.CONTINUITY, Touch.of(contact, far.get(at)),
+                            joined ? Outcome.BEEP : Outcome.SILENT));
+                    unsure.add(contact);
+                    doubtful.remove(contact);
+                    continue;
                 }
             }
-            readings.addAll(said(doubtful.get(k), left.size() == 1 ? left.getFirst() : joined, far));
+            if (left.size() == 1) {
+                readings.addAll(said(contact, left, far));
+                doubtful.remove(contact);
+            } else {
+                doubtful.put(contact, left);
+            }
         }
         return new LadderTrace(List.copyOf(readings), touches, seconds, List.copyOf(unsure));
+    }
+
+    /** The contact to ask about first: that of the likeliest meaning, which is a single one, that not all meanings share. */
+    private static int telling(List<List<Integer>> meanings) {
+        return meanings.stream()
+                .flatMap(List::stream)
+                .filter(at -> !meanings.stream().allMatch(m -> m.contains(at)))
+                .findFirst()
+                .orElseThrow();
     }
 
     /**
@@ -124,8 +149,11 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
                 .count() == 1;
     }
 
-    /** What several meanings of a reading have in common: contacts in all of them, in none, and that one is in some. */
-    private static List<Reading> common(Terminal near, List<List<Integer>> meanings, List<Terminal> far) {
+    /**
+     * What a reading says whichever of its meanings holds, as touches: a beep with each contact that all of them name,
+     * silence with those that none does, and where they share no contact a beep with the gang of all that some name.
+     */
+    public static List<Reading> said(Terminal near, List<List<Integer>> meanings, List<Terminal> far) {
         List<Terminal> some = new ArrayList<>();
         List<Terminal> none = new ArrayList<>();
         List<Reading> found = new ArrayList<>();
@@ -137,28 +165,11 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
                 (meanings.stream().anyMatch(m -> m.contains(at)) ? some : none).add(far.get(k));
             }
         }
-        if (found.isEmpty()) {
+        if (found.isEmpty() && !some.isEmpty()) {
             found.add(Reading.of(Mode.CONTINUITY, new Touch(List.of(near), some), Outcome.BEEP));
         }
         if (!none.isEmpty()) {
             found.add(Reading.of(Mode.CONTINUITY, new Touch(List.of(near), none), Outcome.SILENT));
-        }
-        return found;
-    }
-
-    /** A decoded reading as touches: a beep with each contact that it names, silence with all others. */
-    public static List<Reading> said(Terminal near, List<Integer> joined, List<Terminal> far) {
-        List<Reading> found = new ArrayList<>();
-        List<Terminal> others = new ArrayList<>();
-        for (int k = 0; k < far.size(); k++) {
-            if (joined.contains(k)) {
-                found.add(Reading.of(Mode.CONTINUITY, Touch.of(near, far.get(k)), Outcome.BEEP));
-            } else {
-                others.add(far.get(k));
-            }
-        }
-        if (!others.isEmpty()) {
-            found.add(Reading.of(Mode.CONTINUITY, new Touch(List.of(near), others), Outcome.SILENT));
         }
         return found;
     }

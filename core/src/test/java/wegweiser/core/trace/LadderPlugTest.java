@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wegweiser.core.Samples;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.wiring.Nets;
@@ -51,6 +52,85 @@ class LadderPlugTest {
                 .isPresent();
     }
 
+    @ParameterizedTest
+    @CsvSource({"dsub-9-plug,0", "box-header-10-socket,0", "modular-8p8c-plug,0", "dsub-25-plug,18"})
+    void usualPlugsTellEveryTwoContactsApartWhereThereIsRoom(String connector, int atMost) {
+        Job job = Samples.job("dsub-9-socket", connector, "");
+        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+        long shared = 0;
+        for (int i = 0; i < plug.values().size(); i++) {
+            double[] range = plug.error().range(plug.values().get(i));
+            int most = 1;
+            for (double ohms = range[0]; ohms <= range[1]; ohms += (range[1] - range[0]) / 200) {
+                List<List<Integer>> fits = plug.decode(ohms);
+                assertThat(fits).contains(List.of(i));
+                assertThat(fits.stream().filter(m -> m.size() == 1)).hasSize(1);
+                most = Math.max(most, fits.size());
+            }
+            shared += most > 1 ? 1 : 0;
+        }
+        assertThat(shared).isEqualTo(plug.ambiguous()).isLessThanOrEqualTo(atMost);
+        String list = LadderList.of(plug, Terminals.of(job, job.ends().get(1)), connector);
+        assertThat(list.lines().filter(l -> l.contains("Ω"))).hasSize(plug.values().size());
+        assertThat(list).contains(shared == 0 ? "Every contact" : shared + " of the ");
+    }
+
+    @Test
+    void resistorsAreNamedAsPrintedOnThem() {
+        assertThat(LadderList.words(16_200)).isEqualTo("16.2 kΩ");
+        assertThat(LadderList.words(953)).isEqualTo("953 Ω");
+        assertThat(LadderList.words(1e6)).isEqualTo("1 MΩ");
+        assertThat(LadderList.words(30)).isEqualTo("30 Ω");
+        assertThat(LadderList.words(102_000)).isEqualTo("102 kΩ");
+    }
+
+    @Test
+    void aDoubtfulReadingIsSettledByAboutOneTouch() {
+        Job job = Samples.job("dsub-9-socket", "dsub-25-plug", "");
+        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+        List<Terminal> far = Terminals.of(job, job.ends().get(1));
+        Terminal near = Terminals.of(job, job.ends().getFirst()).getFirst();
+        int touches = 0;
+        for (int k = 0; k < far.size(); k++) {
+            int at = k;
+            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, _ -> false,
+                    a -> a.equals(near)
+                            ? OptionalDouble.of(plug.values().get(at) + 0.4)
+                            : OptionalDouble.empty(),
+                    (a, b) -> a.equals(near) && b.equals(far.get(at)));
+            touches += trace.touches();
+            assertThat(trace.readings()).anyMatch(r -> r.red().equals(List.of(near))
+                    && r.black().equals(List.of(far.get(at))) && r.outcome() == Outcome.BEEP);
+            Evidence evidence = new Evidence(Samples.index(job), trace.readings());
+            assertThat(evidence.contradictions()).isEmpty();
+        }
+        // ten readings, and one touch more where the reading is one of those that are shared
+        assertThat(touches / (double) far.size()).isBetween(10.0, 11.2);
+    }
+
+    @Test
+    void moreThanTwoThatAreJoinedAreNeverTakenForProved() {
+        Job job = Samples.job("dsub-9-socket", "dsub-25-plug", "");
+        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+        List<Terminal> far = Terminals.of(job, job.ends().get(1));
+        Terminal near = Terminals.of(job, job.ends().getFirst()).getFirst();
+        int doubtful = 0;
+        for (int k = 0; k < far.size(); k++) {
+            double ohms = plug.values().get(k) + 0.4;
+            doubtful += plug.decode(ohms).size() > 1 ? 1 : 0;
+            // none of the meanings holds: whatever is touched stays silent
+            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, _ -> false,
+                    a -> a.equals(near) ? OptionalDouble.of(ohms) : OptionalDouble.empty(),
+                    (_, _) -> false);
+            if (plug.decode(ohms).size() > 1) {
+                assertThat(trace.readings().stream().filter(r -> r.red().equals(List.of(near))))
+                        .as("contact %s", far.get(k))
+                        .noneMatch(r -> r.outcome() == Outcome.BEEP);
+            }
+        }
+        assertThat(doubtful).isPositive();
+    }
+
     @Test
     void valuesAreOfTheirSeries() {
         assertThat(LadderPlug.Series.E12.between(1000, 10000)).containsExactly(1000.0, 1200.0, 1500.0, 1800.0,
@@ -67,13 +147,14 @@ class LadderPlugTest {
         SplittableRandom random = new SplittableRandom(11);
         int open = 0;
         int pairs = 0;
+        Job job = Samples.job(near, far, "");
+        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
         for (int round = 0; round < 60; round++) {
-            Job job = Samples.job(near, far, "");
             TerminalIndex index = new TerminalIndex(Terminals.of(job));
             Nets truth = matching(job, index, random);
+            boolean settled = round % 2 == 1;
             List<Terminal> farContacts = Terminals.of(job, job.ends().get(1));
-            LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
-            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, round % 2 == 0, a -> {
+            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, _ -> settled, a -> {
                 double siemens = 0;
                 for (int k = 0; k < farContacts.size(); k++) {
                     siemens += truth.joined(a, farContacts.get(k)) ? 1 / plug.values().get(k) : 0;

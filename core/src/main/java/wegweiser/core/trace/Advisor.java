@@ -22,7 +22,7 @@ import wegweiser.core.words.Words;
 public final class Advisor {
     private static final double BELIEVED = 0.95;
     /** Belief in what joins the ends to each other from which a cable counts as identified. */
-    private static final double IDENTIFIED = 0.99;
+    static final double IDENTIFIED = 0.99;
     private static final double LIKELY = 0.85;
     /** Bits a second that are worth a touch at all. */
     private static final double LEAST = 1e-4;

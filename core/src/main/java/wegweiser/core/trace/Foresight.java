@@ -42,15 +42,26 @@ final class Foresight {
     /** A chosen touch with what it and the best one after it tell per second. */
     record Choice(Move move, double rate) {}
 
-    /** The best touch to make first; the list must not be empty. */
-    Choice best(List<Move> moves, Price price, Comparator<Move> ties) {
+    /** The touch that with the one after it tells most per second; the list must not be empty. */
+    static Choice best(List<Choice> choices) {
+        Choice best = choices.getFirst();
+        for (Choice choice : choices) {
+            if (choice.rate() > best.rate() + 1e-9) {
+                best = choice;
+            }
+        }
+        return best;
+    }
+
+    /** The touches worth making first, those that tell most per second by themselves before the others. */
+    List<Choice> choices(List<Move> moves, Price price, Comparator<Move> ties) {
         List<Move> byRate = new ArrayList<>(moves);
         byRate.sort(Comparator.comparingDouble((Move m) -> -m.bits() / price.seconds(null, m))
                 .thenComparing(ties));
         List<Move> byBits = new ArrayList<>(moves);
         byBits.sort(Comparator.comparingDouble((Move m) -> -m.bits()));
         List<Move> seconds = new ArrayList<>(byBits.subList(0, Math.min(SECOND, byBits.size())));
-        Choice best = null;
+        List<Choice> choices = new ArrayList<>();
         for (Move first : byRate.subList(0, Math.min(FIRST, byRate.size()))) {
             double own = price.seconds(null, first);
             double rate = first.bits() / own;
@@ -65,11 +76,9 @@ final class Foresight {
                     rate = Math.max(rate, joint(first, beeping, second) / both);
                 }
             }
-            if (best == null || rate > best.rate() + 1e-9) {
-                best = new Choice(first, rate);
-            }
+            choices.add(new Choice(first, rate));
         }
-        return best;
+        return choices;
     }
 
     /** Entropy of both answers; {@code beeping} lists what the first would beep for, which is little of everything. */

@@ -14,9 +14,14 @@ final class Repeats {
     private static final int ENOUGH = 3;
 
     private final Map<List<List<Integer>>, Integer> made = new HashMap<>();
+    private final Map<Long, Integer> singles = new HashMap<>();
 
     Repeats(Evidence evidence) {
         for (Reading reading : evidence.readings()) {
+            if (reading.touch().isSingle()) {
+                singles.merge(key(evidence.index().of(reading.red())[0],
+                        evidence.index().of(reading.black())[0]), 1, Integer::sum);
+            }
             made.merge(key(evidence.index().of(reading.red()), evidence.index().of(reading.black())), 1,
                     Integer::sum);
         }
@@ -28,7 +33,11 @@ final class Repeats {
     }
 
     boolean isEnough(int a, int b) {
-        return isEnough(new int[]{a}, new int[]{b});
+        return singles.getOrDefault(key(a, b), 0) >= ENOUGH;
+    }
+
+    private static long key(int a, int b) {
+        return (long) Math.min(a, b) << 32 | Math.max(a, b);
     }
 
     private static List<List<Integer>> key(int[] red, int[] black) {

@@ -14,6 +14,11 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
     /** What must be open about a pair that was read already for it to be read again, in bits. */
     private static final double DOUBT_BITS = 0.05;
     private static final double NOTHING = 1e-5;
+    /** From this share on a wiring leads. */
+    private static final double LEADS = 0.4;
+    /** What a touch must tell per second against the most telling one to be made for a shorter walk. */
+    private static final double KEPT = 0.3;
+    private static final int WALKS = 10;
 
     /**
      * The touch that, with the best one after it, tells most per second: between the ends, or within them where it is
@@ -38,11 +43,34 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
         }
         Optional<Touch> last = last(evidence);
         int[] held = {last.map(t -> number(t.red())).orElse(-1), last.map(t -> number(t.black())).orElse(-1)};
-        return Optional.of(new Foresight(belief.weights()).best(moves,
-                (from, to) -> from == null
-                        ? price(held[0], held[1], to.touch())
-                        : price(from.touch()[0][0], from.touch()[1][0], to.touch()),
-                Comparator.comparingDouble(m -> -nearness(last, m.touch()))));
+        Foresight.Price price = (from, to) -> from == null
+                ? price(held[0], held[1], to.touch())
+                : price(from.touch()[0][0], from.touch()[1][0], to.touch());
+        List<Foresight.Choice> choices = new Foresight(belief.weights()).choices(moves, price,
+                Comparator.comparingDouble(m -> -nearness(last, m.touch())));
+        Foresight.Choice telling = Foresight.best(choices);
+        return Optional.of(goal == Goal.IDENTIFY && !within
+                ? Walk.of(moves, belief.weights(), LEADS, 1 - Advisor.IDENTIFIED, price)
+                        .map(walk -> shortest(choices, telling, walk)).orElse(telling)
+                : telling);
+    }
+
+    /** Of the touches that tell enough the one from which the walk that makes sure of the leader is shortest. */
+    private static Foresight.Choice shortest(List<Foresight.Choice> choices, Foresight.Choice telling,
+            Walk walk) {
+        Foresight.Choice best = telling;
+        double least = walk.seconds(telling.move(), Double.MAX_VALUE);
+        int weighed = 0;
+        for (Foresight.Choice choice : choices) {
+            if (choice.rate() >= KEPT * telling.rate() && weighed++ < WALKS) {
+                double seconds = walk.seconds(choice.move(), least);
+                if (seconds < least || seconds == least && choice.rate() > best.rate() + 1e-9) {
+                    best = choice;
+                    least = seconds;
+                }
+            }
+        }
+        return best;
     }
 
     /** Number of the terminal that a probe is on, or -1 where it holds several. */

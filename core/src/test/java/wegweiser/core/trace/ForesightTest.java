@@ -27,6 +27,12 @@ class ForesightTest {
         return bits(parts) / seconds;
     }
 
+    private static Foresight.Choice choose(double[] weights, List<Foresight.Move> moves,
+            Foresight.Price price,
+            Comparator<Foresight.Move> ties) {
+        return Foresight.best(new Foresight(weights).choices(moves, price, ties));
+    }
+
     @Test
     void theFirstOfTheBestTwoIsFound() {
         SplittableRandom random = new SplittableRandom(12);
@@ -62,7 +68,7 @@ class ForesightTest {
                     }
                 }
             }
-            Foresight.Choice choice = new Foresight(weights).best(moves,
+            Foresight.Choice choice = choose(weights, moves,
                     (from, to) -> price[from == null ? count : from.touch()[0][0]][to.touch()[0][0]],
                     Comparator.comparingInt(m -> m.touch()[0][0]));
             assertThat(choice.rate()).isCloseTo(best, within(1e-9));
@@ -76,7 +82,7 @@ class ForesightTest {
                 new boolean[]{true, true, false, false}, 0.5);
         Foresight.Move near = new Foresight.Move(new int[][]{{1}, {1}},
                 new boolean[]{true, false, true, false}, 0.5);
-        Foresight.Choice choice = new Foresight(weights).best(List.of(far, near),
+        Foresight.Choice choice = choose(weights, List.of(far, near),
                 (from, to) -> from == null ? to == near ? 1 : 4 : 2,
                 Comparator.comparingInt(m -> m.touch()[0][0]));
         assertThat(choice.move()).isSameAs(near);

@@ -41,27 +41,35 @@ final class Posterior {
         if (!isBeginningOf(items)) {
             return prior(hypotheses).after(items, error);
         }
-        int[] kept = alive;
-        double[] sums = log;
-        for (CopperProof.Item item : items.subList(weighed.size(), items.size())) {
-            double[] next = sums == log ? log.clone() : sums;
-            double likeliest = Double.NEGATIVE_INFINITY;
-            for (int k = 0; k < kept.length; k++) {
-                next[k] += logLikelihood(hypotheses.get(kept[k]).labels(), item, error);
-                likeliest = Math.max(likeliest, next[k]);
+        CopperProof.Item[] fresh = items.subList(weighed.size(), items.size())
+                .toArray(CopperProof.Item[]::new);
+        double hit = Math.log(1 - error);
+        double miss = Math.log(error);
+        double likeliest = Double.NEGATIVE_INFINITY;
+        int[] kept = new int[alive.length];
+        double[] sums = new double[alive.length];
+        int count = 0;
+        for (int k = 0; k < alive.length; k++) {
+            int[] labels = hypotheses.get(alive[k]).labels();
+            double sum = log[k];
+            for (int i = 0; i < fresh.length && sum > likeliest - HOPELESS; i++) {
+                sum += joins(labels, fresh[i]) == (fresh[i].meaning() == Meaning.JOINS) ? hit : miss;
             }
-            int count = 0;
-            int[] left = new int[kept.length];
-            for (int k = 0; k < kept.length; k++) {
-                if (next[k] > likeliest - HOPELESS) {
-                    left[count] = kept[k];
-                    next[count++] = next[k];
-                }
+            if (sum > likeliest - HOPELESS) {
+                likeliest = Math.max(likeliest, sum);
+                kept[count] = alive[k];
+                sums[count++] = sum;
             }
-            kept = Arrays.copyOf(left, count);
-            sums = Arrays.copyOf(next, count);
         }
-        return new Posterior(hypotheses, List.copyOf(items), kept, sums);
+        int left = 0;
+        for (int k = 0; k < count; k++) {
+            if (sums[k] > likeliest - HOPELESS) {
+                kept[left] = kept[k];
+                sums[left++] = sums[k];
+            }
+        }
+        return new Posterior(hypotheses, List.copyOf(items), Arrays.copyOf(kept, left),
+                Arrays.copyOf(sums, left));
     }
 
     boolean isOf(List<Hypothesis> others) {
@@ -83,16 +91,12 @@ final class Posterior {
         return true;
     }
 
-    private static double logLikelihood(int[] labels, CopperProof.Item item, double error) {
-        boolean joined = item.isSingle()
-                ? labels[item.red()[0]] == labels[item.black()[0]]
-                : joins(labels, item.red(), item.black());
-        return Math.log(joined == (item.meaning() == Meaning.JOINS) ? 1 - error : error);
-    }
-
-    private static boolean joins(int[] labels, int[] red, int[] black) {
-        for (int r : red) {
-            for (int b : black) {
+    private static boolean joins(int[] labels, CopperProof.Item item) {
+        if (item.isSingle()) {
+            return labels[item.red()[0]] == labels[item.black()[0]];
+        }
+        for (int r : item.red()) {
+            for (int b : item.black()) {
                 if (labels[r] == labels[b]) {
                     return true;
                 }

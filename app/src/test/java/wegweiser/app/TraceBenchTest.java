@@ -25,7 +25,7 @@ class TraceBenchTest extends WindowTest {
     @Override
     protected Path fill(Path workshop) throws IOException {
         // a person with little patience
-        new Workshop(workshop).remember(Map.of("wiggle", "1"));
+        new Workshop(workshop).remember(Map.of("wiggle", "60"));
         return super.fill(workshop);
     }
 
@@ -76,6 +76,10 @@ class TraceBenchTest extends WindowTest {
         await("asked", () -> shows("bend the cable"));
         keys(KeyCode.B);
         assertThat(job().readings()).as("too early to say that it held").isEmpty();
+        call(() -> {
+            lookup("#wiggle-least").<ChoiceBox<Integer>>query().setValue(1);
+            return null;
+        });
         await("long enough", () -> !lookup("#wiggle-held").query().isDisabled());
         keys(KeyCode.B);
         await("kept", () -> session.job().readings().size() == 1);

@@ -58,6 +58,7 @@ final class Wiggle extends VBox {
             least.getItems().addFirst(seconds.get());
         }
         least.setValue(seconds.get());
+        least.setId("wiggle-least");
         least.setFocusTraversable(false);
         least.valueProperty().addListener((_, _, s) -> seconds.set(s));
         HBox time = new HBox(10, bar, clock, new Label(t("wiggle.least")), least);

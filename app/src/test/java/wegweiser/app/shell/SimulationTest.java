@@ -67,7 +67,7 @@ class SimulationTest {
         Job job = DemoWorkshop.mastLogger();
         Progress fresh = Progress.of(job, Fixture.COMB);
         assertThat(fresh.arms().get(StageId.ENDS).words()).isEqualTo("2 ports");
-        assertThat(fresh.arms().get(StageId.TRACE).words()).isEqualTo("nothing touched");
+        assertThat(fresh.arms().get(StageId.TRACE).words()).isEqualTo("no readings");
         assertThat(fresh.arms().get(StageId.ROUTE).done()).isFalse();
         Job traced = DemoStory.traced(job, Fixture.COMB, 300);
         assertThat(Progress.of(traced, Fixture.COMB).arms().get(StageId.TRACE))

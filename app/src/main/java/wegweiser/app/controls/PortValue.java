@@ -39,9 +39,7 @@ public final class PortValue {
             case SENDING -> t(value > 0.5 ? "port.yes.sending" : "port.no.sending");
             case OHMS -> value >= PortMeasure.BEYOND_OHMS
                     ? t("port.beyond")
-                    : value >= 1e6
-                            ? number(value / 1e6) + " M\u03A9"
-                            : value >= 1e3 ? number(value / 1e3) + " k\u03A9" : number(value) + " \u03A9";
+                    : wegweiser.core.words.Words.ohms(Math.abs(value) < 0.005 ? 0 : value);
             case VOLTS, LOADED -> number(value) + " V";
         };
     }

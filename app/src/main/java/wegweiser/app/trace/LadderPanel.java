@@ -42,7 +42,7 @@ final class LadderPanel extends VBox {
     private final TextField field = new TextField();
     private final Label answer = Panels.quiet("");
     private final String connector;
-    private final Runnable close;
+    private final Button done = new Button(t("ladder.close"));
     private Optional<LadderPlug> plug = Optional.empty();
     private int at;
 
@@ -52,9 +52,9 @@ final class LadderPanel extends VBox {
         this.near = Terminals.of(job, job.ends().get(0));
         this.far = Terminals.of(job, job.ends().get(1));
         this.connector = job.ends().get(1).connector();
-        this.close = close;
         setId("ladder");
-        getChildren().addAll(Panels.heading(t("ladder.title", job.ends().get(1).name())), answer);
+        getChildren().addAll(Panels.heading(t("ladder.title", job.ends().get(1).name())), answer, done);
+        done.setOnAction(_ -> close.run());
         setPrefSize(820, 500);
         answer.setId("ladder-answer");
         answer.setText(t("ladder.choosing"));
@@ -90,8 +90,6 @@ final class LadderPanel extends VBox {
         Button write = new Button(t("ladder.write"));
         write.setId("ladder-write");
         write.setOnAction(_ -> write());
-        Button done = new Button(t("ladder.close"));
-        done.setOnAction(_ -> close.run());
         ScrollPane scroll = Panels.scroll(list);
         scroll.setPrefSize(330, 340);
         HBox entry = new HBox(8, field, new Label("\u03A9"));
@@ -102,7 +100,7 @@ final class LadderPanel extends VBox {
         Label build = Panels.quiet(
                 t("ladder.build") + (shared > 0 ? " " + t("ladder.shared", shared, far.size()) : ""));
         build.setWrapText(true);
-        getChildren().remove(answer);
+        getChildren().removeAll(answer, done);
         getChildren().addAll(build, new HBox(18, scroll, right));
         ask();
         begin();

@@ -7,8 +7,6 @@ import wegweiser.core.words.Words;
 
 /** What to solder for a ladder plug, as lines for the bench: one resistor a contact, all of them to one common lead. */
 public final class LadderList {
-    private static final String[] PREFIX = {"Ω", "kΩ", "MΩ"};
-
     private LadderList() {}
 
     /** The list for a plug on these contacts, in their order; a contact and its resistor a line. */
@@ -16,7 +14,7 @@ public final class LadderList {
         StringBuilder text = new StringBuilder(Words.say("ladder.list.title", connector)).append("\n\n");
         for (int k = 0; k < contacts.size(); k++) {
             text.append(String.format(Locale.ROOT, "%-10s %8s%n", contacts.get(k).contact(),
-                    words(plug.values().get(k))));
+                    Words.ohms(plug.values().get(k))));
         }
         long shared = plug.ambiguous();
         return text.append('\n')
@@ -28,12 +26,5 @@ public final class LadderList {
                         : Words.say("ladder.list.some", shared, contacts.size()))
                 .append('\n')
                 .toString();
-    }
-
-    /** Ohms as printed on resistors, such as 16.2 kΩ. */
-    static String words(double ohms) {
-        int power = ohms >= 1e6 ? 2 : ohms >= 1e3 ? 1 : 0;
-        String number = String.format(Locale.ROOT, "%.2f", ohms / Math.pow(1000, power));
-        return number.replaceAll("0+$", "").replaceAll("\\.$", "") + " " + PREFIX[power];
     }
 }

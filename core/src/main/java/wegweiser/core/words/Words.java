@@ -54,6 +54,13 @@ public final class Words {
         return String.join(", ", all.subList(0, all.size() - 1)) + " " + say("and") + " " + all.getLast();
     }
 
+    /** Ohms as printed on resistors, such as 16.2 k\u03A9. */
+    public static String ohms(double value) {
+        return value >= 1e6
+                ? number(value / 1e6) + " M\u03A9"
+                : value >= 1e3 ? number(value / 1e3) + " k\u03A9" : number(value) + " \u03A9";
+    }
+
     /** A number without needless zeros, at most two decimals. */
     public static String number(double n) {
         if (n == Math.rint(n) && Math.abs(n) < 1e12) {

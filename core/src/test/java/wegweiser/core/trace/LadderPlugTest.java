@@ -16,6 +16,7 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.words.Words;
 
 class LadderPlugTest {
     private static final LadderPlug.Error CLOSE = new LadderPlug.Error(0.001, 0.003, 1.5);
@@ -77,19 +78,23 @@ class LadderPlugTest {
 
     @Test
     void resistorsAreNamedAsPrintedOnThem() {
-        assertThat(LadderList.words(16_200)).isEqualTo("16.2 kΩ");
-        assertThat(LadderList.words(953)).isEqualTo("953 Ω");
-        assertThat(LadderList.words(1e6)).isEqualTo("1 MΩ");
-        assertThat(LadderList.words(30)).isEqualTo("30 Ω");
-        assertThat(LadderList.words(102_000)).isEqualTo("102 kΩ");
+        assertThat(Words.ohms(16_200)).isEqualTo("16.2 kΩ");
+        assertThat(Words.ohms(953)).isEqualTo("953 Ω");
+        assertThat(Words.ohms(1e6)).isEqualTo("1 MΩ");
+        assertThat(Words.ohms(30)).isEqualTo("30 Ω");
+        assertThat(Words.ohms(102_000)).isEqualTo("102 kΩ");
+    }
+
+    private static Job nineToTwentyFive() {
+        return Samples.job("dsub-9-socket", "dsub-25-plug", "");
     }
 
     @Test
     void aDoubtfulReadingIsSettledByAboutOneTouch() {
-        Job job = Samples.job("dsub-9-socket", "dsub-25-plug", "");
+        Job job = nineToTwentyFive();
         LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
-        Terminal near = Terminals.of(job, job.ends().getFirst()).getFirst();
+        Terminal near = new Terminal("A", "1");
         int touches = 0;
         for (int k = 0; k < far.size(); k++) {
             int at = k;
@@ -110,10 +115,10 @@ class LadderPlugTest {
 
     @Test
     void moreThanTwoThatAreJoinedAreNeverTakenForProved() {
-        Job job = Samples.job("dsub-9-socket", "dsub-25-plug", "");
+        Job job = nineToTwentyFive();
         LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
-        Terminal near = Terminals.of(job, job.ends().getFirst()).getFirst();
+        Terminal near = new Terminal("A", "1");
         int doubtful = 0;
         for (int k = 0; k < far.size(); k++) {
             double ohms = plug.values().get(k) + 0.4;

@@ -1,12 +1,19 @@
 package wegweiser.app;
 
-import java.nio.file.Files;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.trace.LadderPlug;
+import wegweiser.core.trace.LadderTrace;
 
 /** Ways of entering many readings at once, through the interface. */
 class TraceToolsTest extends WindowTest {
@@ -46,6 +53,27 @@ class TraceToolsTest extends WindowTest {
         clickOn("#ladder-value").write("rubbish").type(KeyCode.ENTER);
         await("told", () -> shows("is not a value"));
         assertThat(job().readings()).hasSize(1);
+    }
+
+    @Test
+    void aReadingThatOnlyShortsExplainSaysSo() {
+        Job wide = Job.of("Dome cable", List.of(End.of("A", "Mast", "dsub-9-socket", List.of()),
+                End.of("B", "Dome", "dsub-25-plug", List.of())), List.of(), List.of());
+        call(() -> {
+            session.edit(_ -> wide);
+            return null;
+        });
+        trace();
+        clickOn("#trace-ladder");
+        await("the plug is up", () -> lookup("#ladder-value").tryQuery().isPresent());
+        LadderPlug plug = LadderTrace.plug(wide, wide.ends().get(1), 1).orElseThrow();
+        double ohms = IntStream.range(0, 25 * 26)
+                .mapToDouble(k -> 1 / (1 / plug.values().get(k % 26) + 1 / plug.values().get(k / 26)))
+                .filter(v -> plug.decode(v).size() > 1 && LadderTrace.isShort(plug.decode(v)))
+                .findFirst().orElseThrow();
+        clickOn("#ladder-value").write(String.format(Locale.ROOT, "%.1f", ohms)).type(KeyCode.ENTER);
+        await("told", () -> shows("A.1 is joined to two contacts: B."));
+        assertThat(job().readings()).isNotEmpty();
     }
 
     @Test

@@ -157,7 +157,7 @@ final class LadderPanel extends VBox {
             case 1 -> fits.getFirst().isEmpty()
                     ? t("ladder.open", contact)
                     : t("ladder.joined", contact, words(fits.getFirst()));
-            default -> t("ladder.several", contact,
+            default -> t(LadderTrace.isShort(fits) ? "ladder.short" : "ladder.several", contact,
                     String.join(", ", fits.stream().map(this::words).toList()));
         });
         at++;

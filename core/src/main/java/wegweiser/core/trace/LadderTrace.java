@@ -55,7 +55,8 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
      * stand for several things are settled one after the other until what is known is enough. What is not settled by then
      * is noted as far as all its meanings agree.
      *
-     * @param enough whether what is known need not be settled any further, asked before each settling
+     * @param enough whether what is known need not be settled any further, asked before each settling but for readings that
+     *     show a short
      * @param ohms what the meter shows from a contact of the first end to the plug's common lead; empty when over range
      * @param beeps whether two contacts beep, with the plug off
      */
@@ -80,12 +81,13 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
         }
         boolean plugged = true;
         while (!doubtful.isEmpty()) {
-            Terminal contact = doubtful.keySet().iterator().next();
+            Terminal contact = doubtful.entrySet().stream().filter(d -> isShort(d.getValue())).findFirst()
+                    .orElseGet(() -> doubtful.entrySet().iterator().next()).getKey();
             List<List<Integer>> left = possible(doubtful.get(contact), readings, contact, far);
             if (left.size() > 1) {
                 List<Reading> all = new ArrayList<>(readings);
                 doubtful.forEach((c, fits) -> all.addAll(said(c, possible(fits, readings, c, far), far)));
-                if (enough.test(all)) {
+                if (!isShort(left) && enough.test(all)) {
                     return new LadderTrace(List.copyOf(all), touches, seconds, List.copyOf(unsure));
                 }
                 seconds += (plugged ? cost.changePlug() : 0) + 2 * cost.moveProbe();
@@ -117,6 +119,14 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
             }
         }
         return new LadderTrace(List.copyOf(readings), touches, seconds, List.copyOf(unsure));
+    }
+
+    /**
+     * Whether a reading shows two contacts whichever of its meanings holds. Touches cannot say that without saying which
+     * two, so such a reading has to be settled, however much is believed already.
+     */
+    public static boolean isShort(List<List<Integer>> meanings) {
+        return meanings.stream().allMatch(m -> m.size() > 1);
     }
 
     /** The contact to ask about first: that of the likeliest meaning, which is a single one, that not all meanings share. */

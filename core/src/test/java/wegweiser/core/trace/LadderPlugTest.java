@@ -137,6 +137,36 @@ class LadderPlugTest {
     }
 
     @Test
+    void aShortIsSettledHoweverMuchIsBelieved() {
+        Job job = Samples.job("dsub-25-socket", "dsub-25-plug", "");
+        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+        List<Terminal> near = Terminals.of(job, job.ends().get(0));
+        List<Terminal> far = Terminals.of(job, job.ends().get(1));
+        TerminalIndex index = Samples.index(job);
+        int unlikeSingles = 0;
+        for (int i = 0; i < far.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                List<Integer> both = List.of(j, i);
+                double ohms = 1 / (1 / plug.values().get(i) + 1 / plug.values().get(j)) + 0.4;
+                if (plug.decode(ohms).stream().anyMatch(m -> m.size() == 1)) {
+                    continue;
+                }
+                unlikeSingles++;
+                LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, _ -> true,
+                        a -> both.contains(near.indexOf(a))
+                                ? OptionalDouble.of(ohms)
+                                : OptionalDouble.of(plug.values().get(near.indexOf(a)) + 0.4),
+                        (a, b) -> near.indexOf(a) == far.indexOf(b)
+                                || both.contains(near.indexOf(a)) && both.contains(far.indexOf(b)));
+                Evidence evidence = new Evidence(index, trace.readings());
+                assertThat(evidence.isJoined(index.of(far.get(i)), index.of(far.get(j))))
+                        .as("%s and %s", far.get(j), far.get(i)).isTrue();
+            }
+        }
+        assertThat(unlikeSingles).isGreaterThan(200);
+    }
+
+    @Test
     void valuesAreOfTheirSeries() {
         assertThat(LadderPlug.Series.E12.between(1000, 10000)).containsExactly(1000.0, 1200.0, 1500.0, 1800.0,
                 2200.0,

@@ -24,10 +24,14 @@ public final class Advisor {
     /** Belief in what joins the ends to each other from which a cable counts as identified. */
     static final double IDENTIFIED = 0.99;
     private static final double LIKELY = 0.85;
+    /** The same with gangs, where a wrong start costs few touches. */
+    private static final double LIKELY_WITH_GANGS = 0.5;
     /** Bits a second that are worth a touch at all. */
     private static final double LEAST = 1e-4;
     /** What a touch saved later is worth against a bit learned now. */
-    private static final double PROGRESS = 0.8;
+    private static final double PROGRESS = 1.2;
+    /** The same while the cable is none that has a name, and what joins it is still to be found. */
+    private static final double PROGRESS_UNKNOWN = 0.2;
 
     private final Job job;
     private final TerminalIndex index;
@@ -117,7 +121,8 @@ public final class Advisor {
             boolean whole = belief.leader().probability() >= BELIEVED;
             return whole || fixture.canGang() ? Optional.empty() : single(evidence, belief, repeats, true);
         }
-        if (leader.probability() < (goal == Goal.IDENTIFY ? IDENTIFIED : LIKELY)) {
+        double likely = fixture.canGang() ? LIKELY_WITH_GANGS : LIKELY;
+        if (leader.probability() < (goal == Goal.IDENTIFY ? IDENTIFIED : likely)) {
             Optional<Proposal> learn = learn(evidence, belief, repeats, leader);
             if (learn.isPresent()) {
                 return learn;
@@ -183,6 +188,7 @@ public final class Advisor {
         int[][] bestTouch = null;
         double bestP = 0;
         int unproved = evidence.countUnproved();
+        double progress = PROGRESS + (PROGRESS_UNKNOWN - PROGRESS) * belief.other();
         for (int[][] candidate : Candidates.of(job, evidence, belief, leader)) {
             boolean single = candidate[0].length == 1 && candidate[1].length == 1;
             if (repeats.isEnough(candidate[0], candidate[1]) || single && goal == Goal.IDENTIFY) {
@@ -193,7 +199,7 @@ public final class Advisor {
                     : belief.joined(candidate[0], candidate[1]);
             double gain = Foresight.entropy(p)
                     + (goal == Goal.PROVE
-                            ? PROGRESS * Candidates.progress(evidence, candidate, p, unproved)
+                            ? progress * Candidates.progress(evidence, candidate, p, unproved)
                             : 0);
             double price = goal == Goal.PROVE
                     ? 4 + 0.1 * (candidate[0].length + candidate[1].length)

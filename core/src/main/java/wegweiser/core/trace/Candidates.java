@@ -144,13 +144,14 @@ final class Candidates {
         double sum = 0;
         for (int b : byChance) {
             half.add(b);
+            double before = sum;
             sum += belief.joined(a, b);
-            if (sum >= total / 2) {
+            if (half.size() > 1 && (before < total / 2 && sum >= total / 2 || before < 0.5 && sum >= 0.5)) {
+                found.add(new int[][]{{a}, half.stream().sorted().mapToInt(Integer::intValue).toArray()});
+            }
+            if (sum >= Math.max(0.5, total / 2)) {
                 break;
             }
-        }
-        if (half.size() > 1) {
-            found.add(new int[][]{{a}, half.stream().sorted().mapToInt(Integer::intValue).toArray()});
         }
         found.add(new int[][]{{a}, open.stream().mapToInt(Integer::intValue).toArray()});
     }

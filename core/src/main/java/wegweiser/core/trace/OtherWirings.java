@@ -1,6 +1,7 @@
 package wegweiser.core.trace;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -25,12 +26,12 @@ final class OtherWirings {
     private static final int SHORT_IN = 150;
 
     private final int n;
-    private final double openShare;
     private final int[] end;
-    private final int[] endSize;
+    /** For each end how likely a contact is open, and joined to any one contact elsewhere, before anything is read. */
+    private final double[] open;
+    private final double[] each;
 
     OtherWirings(TerminalIndex index, double openShare) {
-        this.openShare = openShare;
         n = index.size();
         end = new int[n];
         List<String> names = new ArrayList<>();
@@ -41,9 +42,14 @@ final class OtherWirings {
             }
             end[i] = names.indexOf(name);
         }
-        endSize = new int[names.size()];
-        for (int e : end) {
-            endSize[e]++;
+        open = new double[names.size()];
+        each = new double[names.size()];
+        for (int e = 0; e < open.length; e++) {
+            int own = e;
+            int here = (int) Arrays.stream(end).filter(o -> o == own).count();
+            int elsewhere = n - here;
+            each[e] = (1 - openShare) / Math.max(1, Math.max(here, elsewhere));
+            open[e] = 1 - each[e] * elsewhere;
         }
     }
 
@@ -56,18 +62,22 @@ final class OtherWirings {
             apart[i] = new BitSet(n);
         }
         double log = 0;
+        List<CopperProof.Item> sought = new ArrayList<>();
         for (CopperProof.Item item : items) {
-            double none = 1;
-            for (int r : item.red()) {
-                for (int b : item.black()) {
-                    none *= 1 - joinProbability(label, apart, r, b);
+            double p = beepProbability(label, apart, item);
+            for (CopperProof.Item gang : sought) {
+                if (isWithin(item, gang)) {
+                    p = Math.min(1, p / Math.max(error, beepProbability(label, apart, gang)));
+                    break;
                 }
             }
             boolean joins = item.meaning() == Meaning.JOINS;
-            double p = joins ? 1 - none : none;
-            log += Math.log(Math.max(error, Math.min(1 - error, p)));
+            log += Math.log(Math.clamp(joins ? p : 1 - p, error, 1 - error));
             if (joins && item.isSingle()) {
                 merge(label, apart, item.red()[0], item.black()[0]);
+                sought.removeIf(gang -> isFound(label, gang));
+            } else if (joins && !isFound(label, item)) {
+                sought.addFirst(item);
             } else if (!joins) {
                 for (int r : item.red()) {
                     for (int b : item.black()) {
@@ -80,6 +90,36 @@ final class OtherWirings {
         return log;
     }
 
+    /** Probability that a touch beeps: contacts of one end exclude each other as partners of a contact of the other. */
+    private double beepProbability(int[] label, BitSet[] apart, CopperProof.Item item) {
+        boolean byRed = item.red().length <= item.black().length;
+        double none = 1;
+        for (int one : byRed ? item.red() : item.black()) {
+            double some = 0;
+            for (int other : byRed ? item.black() : item.red()) {
+                some += joinProbability(label, apart, one, other);
+            }
+            none *= Math.max(0, 1 - some);
+        }
+        return 1 - none;
+    }
+
+    /** Whether all that a touch asks was asked by the touch of a gang. */
+    private static boolean isWithin(CopperProof.Item item, CopperProof.Item gang) {
+        return isSubset(item.red(), gang.red()) && isSubset(item.black(), gang.black())
+                || isSubset(item.red(), gang.black()) && isSubset(item.black(), gang.red());
+    }
+
+    private static boolean isSubset(int[] part, int[] whole) {
+        return Arrays.stream(part).allMatch(i -> Arrays.stream(whole).anyMatch(w -> w == i));
+    }
+
+    /** Whether it is known which contacts made a gang beep. */
+    private static boolean isFound(int[] label, CopperProof.Item gang) {
+        return Arrays.stream(gang.red())
+                .anyMatch(r -> Arrays.stream(gang.black()).anyMatch(b -> label[r] == label[b]));
+    }
+
     private double joinProbability(int[] label, BitSet[] apart, int a, int b) {
         if (label[a] == label[b]) {
             return 1;
@@ -90,17 +130,22 @@ final class OtherWirings {
         if (end[a] == end[b]) {
             return SAME_END;
         }
-        int open = 0;
+        int forA = 0;
+        int forB = 0;
         for (int i = 0; i < n; i++) {
             if (label[i] == label[a] && end[i] == end[b] || label[i] == label[b] && end[i] == end[a]) {
                 return SECOND_PARTNER;
             }
-            if (end[i] == end[b] && !apart[label[a]].get(label[i])) {
-                open++;
-            }
+            forA += end[i] == end[b] && !apart[label[a]].get(label[i]) ? 1 : 0;
+            forB += end[i] == end[a] && !apart[label[b]].get(label[i]) ? 1 : 0;
         }
-        double each = (1 - openShare) / endSize[end[b]];
-        return each / (openShare + each * open);
+        return Math.sqrt(share(a, forA) * share(b, forB));
+    }
+
+    /** Probability that a contact is joined to a certain one of those that it may still be joined to. */
+    private double share(int contact, int possible) {
+        int e = end[contact];
+        return each[e] / (open[e] + each[e] * possible);
     }
 
     private void merge(int[] label, BitSet[] apart, int a, int b) {
@@ -132,7 +177,7 @@ final class OtherWirings {
             }
             ends[labels[i]].set(end[i]);
         }
-        List<Integer> loose = roots.stream().filter(r -> ends[r].cardinality() == 1).toList();
+        int[] loose = roots.stream().mapToInt(r -> r).filter(r -> ends[r].cardinality() == 1).toArray();
         boolean[][] mayJoin = new boolean[n][n];
         for (int a : loose) {
             for (int b : loose) {
@@ -146,21 +191,21 @@ final class OtherWirings {
         return drawn;
     }
 
-    private int[] drawOne(Evidence evidence, int[] labels, List<Integer> roots, List<Integer> free,
+    private int[] drawOne(Evidence evidence, int[] labels, List<Integer> roots, int[] free,
             boolean[][] mayJoin, SplittableRandom random) {
         int[] to = new int[n];
         for (int i = 0; i < n; i++) {
             to[i] = i;
         }
-        List<Integer> loose = new ArrayList<>(free);
-        for (int i = loose.size() - 1; i > 0; i--) {
+        int[] loose = free.clone();
+        for (int i = loose.length - 1; i > 0; i--) {
             int j = random.nextInt(i + 1);
-            int swap = loose.get(i);
-            loose.set(i, loose.get(j));
-            loose.set(j, swap);
+            int swap = loose[i];
+            loose[i] = loose[j];
+            loose[j] = swap;
         }
         boolean[] taken = new boolean[n];
-        int[] candidate = new int[loose.size()];
+        int[] candidate = new int[loose.length];
         for (int a : loose) {
             if (taken[a]) {
                 continue;
@@ -172,8 +217,8 @@ final class OtherWirings {
                     candidate[candidates++] = b;
                 }
             }
-            double each = (1 - openShare) / endSize[end[a]];
-            if (candidates > 0 && random.nextDouble() >= openShare / (openShare + each * candidates)) {
+            double joined = each[end[a]] * candidates;
+            if (candidates > 0 && random.nextDouble() * (open[end[a]] + joined) < joined) {
                 int chosen = candidate[random.nextInt(candidates)];
                 taken[chosen] = true;
                 to[Math.max(a, chosen)] = Math.min(a, chosen);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.Samples;
 import wegweiser.core.model.Job;
@@ -69,6 +70,71 @@ class OtherWiringsTest {
                 }
             }
             assertThat(open / drawn).as("share %s", share[0]).isCloseTo(share[0], within(0.2));
+        }
+    }
+
+    private static CopperProof.Item item(boolean beep, List<Integer> red, List<Integer> black) {
+        return new CopperProof.Item(1, beep ? Meaning.JOINS : Meaning.SEPARATES_FULLY,
+                red.stream().mapToInt(Integer::intValue).toArray(),
+                black.stream().mapToInt(Integer::intValue).toArray());
+    }
+
+    private static double likelihood(double share, CopperProof.Item... items) {
+        return Math.exp(new OtherWirings(INDEX, share).logLikelihood(List.of(items), 1e-9));
+    }
+
+    private static List<Integer> numbers(String end) {
+        return IntStream.range(0, INDEX.size()).filter(i -> INDEX.get(i).end().equals(end)).boxed().toList();
+    }
+
+    @Test
+    void aContactIsAsLikelyJoinedToSomeContactAsToThemOneByOne() {
+        List<Integer> far = numbers("B");
+        for (double[] share : OtherWirings.OPEN_SHARES) {
+            double one = likelihood(share[0], item(true, List.of(0), List.of(far.getFirst())));
+            for (int size = 1; size <= far.size(); size++) {
+                List<Integer> some = far.subList(0, size);
+                double beep = likelihood(share[0], item(true, List.of(0), some));
+                double silent = likelihood(share[0], item(false, some, List.of(0)));
+                assertThat(beep).as("%d contacts", size).isCloseTo(size * one, within(1e-6));
+                assertThat(beep + silent).isCloseTo(1, within(1e-6));
+            }
+            List<Integer> near = numbers("A");
+            assertThat(likelihood(share[0], item(true, List.of(far.getFirst()), near)))
+                    .as("joined to anything at all").isCloseTo(1 - share[0], within(1e-6));
+            assertThat(likelihood(share[0], item(true, List.of(0), far)))
+                    .as("the larger end has more open ones")
+                    .isCloseTo((1 - share[0]) * far.size() / near.size(), within(1e-6));
+        }
+    }
+
+    @Test
+    void toFindAJoinByHalvingIsAsLikelyAsToFindItAtOnce() {
+        SplittableRandom random = new SplittableRandom(9);
+        List<Integer> near = numbers("A");
+        List<Integer> far = numbers("B");
+        for (int round = 0; round < 200; round++) {
+            double share = OtherWirings.OPEN_SHARES[round % 3][0];
+            int a = near.get(random.nextInt(near.size()));
+            int found = random.nextInt(far.size());
+            List<CopperProof.Item> halvings = new ArrayList<>();
+            int from = 0;
+            int to = far.size();
+            halvings.add(item(true, List.of(a), far));
+            while (to - from > 1) {
+                int middle = from + 1 + random.nextInt(to - from - 1);
+                boolean lower = found < middle;
+                halvings.add(item(lower, far.subList(from, middle), List.of(a)));
+                from = lower ? from : middle;
+                to = lower ? middle : to;
+            }
+            if (!halvings.getLast().isSingle() || halvings.getLast().meaning() != Meaning.JOINS) {
+                halvings.add(item(true, List.of(a), List.of(far.get(found))));
+            }
+            double atOnce = likelihood(share, item(true, List.of(a), List.of(far.get(found))));
+            assertThat(likelihood(share, halvings.toArray(CopperProof.Item[]::new)))
+                    .as("contact %d of %d", found, far.size())
+                    .isBetween(0.5 * atOnce, 2 * atOnce);
         }
     }
 

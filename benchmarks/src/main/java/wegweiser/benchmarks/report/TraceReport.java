@@ -106,8 +106,9 @@ public final class TraceReport {
     private static void prove(String[][] pairs, int cables) {
         System.out.println("Prove every pair with a comb, " + cables + " cables a pair\n");
         System.out.println("| pair | touches | seconds | joins | cuts | open bits | floor | share "
-                + "| share, named | share, random | not proved | wrong |");
-        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
+                + "| share, named | share, random | floor of means | share | not proved | wrong |");
+        System.out.println(
+                "| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
         for (String[] pair : pairs) {
             CableMix mix = new CableMix(pair[1], pair[2]);
             List<Nets> truths = drawn(mix, cables);
@@ -121,9 +122,10 @@ public final class TraceReport {
                     .average().orElse(0);
             double floor = truths.stream().mapToDouble(t -> floor(mix, t)).average().orElse(0);
             double touches = sessions.stream().mapToInt(Session::touches).average().orElse(0);
+            double means = joins + cuts + Math.max(0, mix.entropyBits() - joins);
             row(pair[0], touches, sessions.stream().mapToDouble(Session::seconds).average().orElse(0), joins,
                     cuts, floor - joins - cuts, floor, touches / floor, share(mix, truths, sessions, true),
-                    share(mix, truths, sessions, false),
+                    share(mix, truths, sessions, false), means, touches / means,
                     (int) sessions.stream().filter(s -> !s.proved()).count(),
                     (int) sessions.stream().filter(s -> !s.right()).count());
         }

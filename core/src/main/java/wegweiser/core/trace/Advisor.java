@@ -28,10 +28,6 @@ public final class Advisor {
     private static final double LIKELY_WITH_GANGS = 0.5;
     /** Bits a second that are worth a touch at all. */
     private static final double LEAST = 1e-4;
-    /** What a touch saved later is worth against a bit learned now. */
-    private static final double PROGRESS = 1.2;
-    /** The same while the cable is none that has a name, and what joins it is still to be found. */
-    private static final double PROGRESS_UNKNOWN = 0.2;
 
     private final Job job;
     private final TerminalIndex index;
@@ -42,6 +38,7 @@ public final class Advisor {
     private final long seed;
     private final Depth depth;
     private final Singles singles;
+    private final Gangs gangs;
 
     /** An advisor for one cable that knows the named wirings that come with the program. */
     public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed) {
@@ -60,6 +57,7 @@ public final class Advisor {
         this.hypotheses = Hypotheses.of(job, index, known);
         this.depth = Depth.of(job, index);
         this.singles = new Singles(index, fixture, goal, cost, depth);
+        this.gangs = new Gangs(job, index, fixture, goal, cost, singles);
     }
 
     public TerminalIndex index() {
@@ -176,50 +174,19 @@ public final class Advisor {
                 ? singles.best(evidence, belief, repeats, false)
                 : Optional.empty();
         Optional<Proposal> gang = fixture.canGang()
-                ? gang(evidence, belief, repeats, leader, single.map(Foresight.Choice::rate).orElse(LEAST))
+                ? gangs.best(evidence, belief, repeats, leader,
+                        single.map(Foresight.Choice::rate).orElse(LEAST))
+                        .map(c -> learned(evidence, belief, c))
                 : Optional.empty();
         return gang.or(() -> single.map(c -> learned(evidence, belief, c.move())));
     }
 
-    private Optional<Proposal> gang(Evidence evidence, Belief belief, Repeats repeats, Belief.Leader leader,
-            double atLeast) {
-        Optional<Touch> last = Singles.last(evidence);
-        double best = atLeast;
-        int[][] bestTouch = null;
-        double bestP = 0;
-        int unproved = evidence.countUnproved();
-        double progress = PROGRESS + (PROGRESS_UNKNOWN - PROGRESS) * belief.other();
-        for (int[][] candidate : Candidates.of(job, evidence, belief, leader)) {
-            boolean single = candidate[0].length == 1 && candidate[1].length == 1;
-            if (repeats.isEnough(candidate[0], candidate[1]) || single && goal == Goal.IDENTIFY) {
-                continue;
-            }
-            double p = single
-                    ? belief.joined(candidate[0][0], candidate[1][0])
-                    : belief.joined(candidate[0], candidate[1]);
-            double gain = Foresight.entropy(p)
-                    + (goal == Goal.PROVE
-                            ? progress * Candidates.progress(evidence, candidate, p, unproved)
-                            : 0);
-            double price = goal == Goal.PROVE
-                    ? 4 + 0.1 * (candidate[0].length + candidate[1].length)
-                    : cost.seconds(last, touch(candidate), fixture, Mode.OHMS);
-            double nearness = 1e-4 * singles.nearness(last, candidate);
-            double score = gain / Math.max(1, price) + (gain > 1e-3 ? nearness : 0);
-            if (score > best) {
-                best = score;
-                bestTouch = candidate;
-                bestP = p;
-            }
-        }
-        if (bestTouch == null) {
-            return Optional.empty();
-        }
-        String why = bestTouch[0].length + bestTouch[1].length > 2
-                ? Words.say("advisor.learn.gang", Math.round(100 * bestP))
-                : learnReason(belief, bestTouch[0][0], bestTouch[1][0], bestP);
-        return Optional
-                .of(proposal(evidence, belief, touch(bestTouch), Mode.OHMS, Proposal.Purpose.LEARN, why));
+    private Proposal learned(Evidence evidence, Belief belief, Gangs.Choice choice) {
+        int[][] numbers = choice.touch();
+        String why = numbers[0].length + numbers[1].length > 2
+                ? Words.say("advisor.learn.gang", Math.round(100 * choice.beep()))
+                : learnReason(belief, numbers[0][0], numbers[1][0], choice.beep());
+        return proposal(evidence, belief, touch(numbers), Mode.OHMS, Proposal.Purpose.LEARN, why);
     }
 
     private String learnReason(Belief belief, int a, int b, double p) {

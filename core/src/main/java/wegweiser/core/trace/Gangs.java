@@ -1,0 +1,71 @@
+package wegweiser.core.trace;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+
+/** Touches of several contacts at once with a comb, weighed by what they tell and, to prove, by what they set apart. */
+record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, Singles singles) {
+    /** What a touch saved later is worth against a bit learned now. */
+    private static final double PROGRESS = 1.2;
+    /** The same while the cable is none that has a name, and what joins it is still to be found. */
+    private static final double PROGRESS_UNKNOWN = 0.2;
+    /** What a touch takes whatever its size, and for each conductor of a gang; to prove, fewer touches count most. */
+    private static final double TOUCH_SECONDS = 4;
+    private static final double CONDUCTOR_SECONDS = 0.1;
+
+    /**
+     * A touch and how likely it is to beep.
+     *
+     * @param touch the numbers of the red terminals and of the black ones
+     */
+    record Choice(int[][] touch, double beep) {}
+
+    /**
+     * The touch worth most per second of those that {@link Candidates} names, if it is worth more than {@code atLeast}, in
+     * bits a second. To identify, single contacts are left out. O(candidates x hypotheses x gang size).
+     */
+    Optional<Choice> best(Evidence evidence, Belief belief, Repeats repeats, Belief.Leader leader,
+            double atLeast) {
+        Optional<Touch> last = Singles.last(evidence);
+        int unproved = evidence.countUnproved();
+        double progress = PROGRESS + (PROGRESS_UNKNOWN - PROGRESS) * belief.other();
+        double most = atLeast;
+        Optional<Choice> best = Optional.empty();
+        for (int[][] candidate : Candidates.of(job, evidence, belief, leader)) {
+            boolean single = candidate[0].length == 1 && candidate[1].length == 1;
+            if (repeats.isEnough(candidate[0], candidate[1]) || single && goal == Goal.IDENTIFY) {
+                continue;
+            }
+            double p = single
+                    ? belief.joined(candidate[0][0], candidate[1][0])
+                    : belief.joined(candidate[0], candidate[1]);
+            double gain = Foresight.entropy(p) + (goal == Goal.PROVE
+                    ? progress * Candidates.progress(evidence, candidate, p, unproved)
+                    : 0);
+            double score = gain / price(last, candidate)
+                    + (gain > 1e-3 ? 1e-4 * singles.nearness(last, candidate) : 0);
+            if (score > most) {
+                most = score;
+                best = Optional.of(new Choice(candidate, p));
+            }
+        }
+        return best;
+    }
+
+    private double price(Optional<Touch> last, int[][] candidate) {
+        return goal == Goal.PROVE
+                ? TOUCH_SECONDS + CONDUCTOR_SECONDS * (candidate[0].length + candidate[1].length)
+                : Math.max(1, cost.seconds(last, new Touch(terminals(candidate[0]), terminals(candidate[1])),
+                        fixture, Mode.OHMS));
+    }
+
+    private List<Terminal> terminals(int[] numbers) {
+        return Arrays.stream(numbers).mapToObj(index::get).toList();
+    }
+}

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -71,13 +72,17 @@ final class LadderPanel extends VBox {
         }
         GridPane list = new GridPane();
         list.getStyleClass().add("detective");
+        int rows = Math.max(13, (far.size() + 1) / 2);
         for (int k = 0; k < far.size(); k++) {
             Label contact = new Label(far.get(k).toString());
             contact.getStyleClass().add("contact-id");
             Label value = new Label(PortValue.words(PortMeasure.OHMS, chosen.get().values().get(k)));
             value.getStyleClass().add("mono");
-            list.add(contact, k / 13 * 2, k % 13);
-            list.add(value, k / 13 * 2 + 1, k % 13);
+            // what is built from must be read whole
+            contact.setMinWidth(USE_PREF_SIZE);
+            value.setMinWidth(USE_PREF_SIZE);
+            list.add(contact, k / rows * 2, k % rows);
+            list.add(value, k / rows * 2 + 1, k % rows);
         }
         question.getStyleClass().add("detective-question");
         field.setId("ladder-value");
@@ -91,7 +96,11 @@ final class LadderPanel extends VBox {
         write.setId("ladder-write");
         write.setOnAction(_ -> write());
         ScrollPane scroll = Panels.scroll(list);
-        scroll.setPrefSize(330, 340);
+        scroll.setPrefHeight(340);
+        // room for the bar beside the values
+        list.setPadding(new Insets(0, 18, 0, 0));
+        scroll.setMinWidth(USE_PREF_SIZE);
+        question.setWrapText(true);
         HBox entry = new HBox(8, field, new Label("\u03A9"));
         entry.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox right = new VBox(10, question, entry, answer, new HBox(8, write, copy, done));
@@ -158,7 +167,8 @@ final class LadderPanel extends VBox {
                     ? t("ladder.open", contact)
                     : t("ladder.joined", contact, words(fits.getFirst()));
             default -> t(LadderTrace.isShort(fits) ? "ladder.short" : "ladder.several", contact,
-                    String.join(", ", fits.stream().map(this::words).toList()));
+                    fits.stream().map(this::words).reduce((some, one) -> t("ladder.or", some, one))
+                            .orElseThrow());
         });
         at++;
         ask();

@@ -86,7 +86,8 @@ final class TraceCommand extends JobCommand {
         }
         End far = known.ends().get(1);
         LadderPlug plug = LadderTrace.plug(known, far, seed)
-                .orElseThrow(() -> new BadFile("no ladder plug tells that many contacts apart."));
+                .orElseThrow(() -> new BadFile(
+                        "no ladder plug tells that many contacts apart; use two plugs of half as many contacts."));
         Terminal common = far.terminal("common lead");
         List<Terminal> all = new ArrayList<>(index.terminals());
         all.add(common);

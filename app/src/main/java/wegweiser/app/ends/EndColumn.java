@@ -15,9 +15,9 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import wegweiser.app.controls.FacePanel;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.Worded;
 import wegweiser.app.shell.Overlay;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Catalogue;
@@ -73,17 +73,7 @@ final class EndColumn extends VBox {
         for (Role r : Role.values()) {
             role.getItems().add(Optional.of(r));
         }
-        role.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Optional<Role> r) {
-                return r == null ? "" : t("role." + r.map(Role::id).orElse("none"));
-            }
-
-            @Override
-            public Optional<Role> fromString(String text) {
-                throw new IllegalStateException("the list is not typed into");
-            }
-        });
+        role.setConverter(new Worded<>(r -> t("role." + r.map(Role::id).orElse("none"))));
         role.setOnAction(_ -> {
             if (!showing) {
                 edit(e -> e.withRole(role.getValue()));

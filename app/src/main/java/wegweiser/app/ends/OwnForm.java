@@ -20,6 +20,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.ConnectorFace;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.Worded;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Side;
@@ -53,17 +54,7 @@ final class OwnForm extends VBox {
         pitch.setPrefColumnCount(5);
         pitch.setId("own-pitch");
         gender.getItems().setAll("plug", "socket", "none");
-        gender.setConverter(new javafx.util.StringConverter<>() {
-            @Override
-            public String toString(String id) {
-                return id == null ? "" : t("own.gender." + id);
-            }
-
-            @Override
-            public String fromString(String text) {
-                throw new IllegalStateException("the list is not typed into");
-            }
-        });
+        gender.setConverter(new Worded<>(id -> t("own.gender." + id)));
         gender.setValue("plug");
         error.getStyleClass().add("field-error");
         error.setWrapText(true);

@@ -8,8 +8,8 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.Worded;
 import wegweiser.app.shell.Choices;
 import wegweiser.core.model.Job;
 import wegweiser.core.prove.Explanation;
@@ -36,17 +36,7 @@ final class VerdictPanel extends VBox {
         fixture.getItems().setAll(Fixture.values());
         fixture.setId("prove-fixture");
         fixture.setMaxWidth(Double.MAX_VALUE);
-        fixture.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Fixture f) {
-                return f == null ? "" : t("fixture." + f.name().toLowerCase(java.util.Locale.ROOT));
-            }
-
-            @Override
-            public Fixture fromString(String text) {
-                throw new IllegalStateException("the list is not typed into");
-            }
-        });
+        fixture.setConverter(new Worded<>(f -> t("fixture." + f.name().toLowerCase(java.util.Locale.ROOT))));
         fixture.valueProperty().bindBidirectional(choices.fixtureProperty());
         record.setId("record");
         record.getStyleClass().add("dark");

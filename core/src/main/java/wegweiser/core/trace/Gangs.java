@@ -28,7 +28,7 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
 
     /**
      * The touch worth most per second of those that {@link Candidates} names, if it is worth more than {@code atLeast}, in
-     * bits a second. To identify, single contacts are left out. O(candidates x hypotheses x gang size).
+     * bits a second. To identify, single contacts and those of one end are left out. O(candidates x hypotheses x gang size).
      */
     Optional<Choice> best(Evidence evidence, Belief belief, Repeats repeats, Belief.Leader leader,
             double atLeast) {
@@ -39,7 +39,8 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
         Optional<Choice> best = Optional.empty();
         for (int[][] candidate : Candidates.of(job, evidence, belief, leader)) {
             boolean single = candidate[0].length == 1 && candidate[1].length == 1;
-            if (repeats.isEnough(candidate[0], candidate[1]) || single && goal == Goal.IDENTIFY) {
+            if (repeats.isEnough(candidate[0], candidate[1])
+                    || goal == Goal.IDENTIFY && (single || !isAcross(candidate))) {
                 continue;
             }
             double p = single
@@ -56,6 +57,12 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
             }
         }
         return best;
+    }
+
+    /** Whether no contact faces one of its own end: what is joined within an end does not matter to identify a cable. */
+    private boolean isAcross(int[][] candidate) {
+        return Arrays.stream(candidate[0]).noneMatch(r -> Arrays.stream(candidate[1])
+                .anyMatch(b -> index.get(r).end().equals(index.get(b).end())));
     }
 
     private double price(Optional<Touch> last, int[][] candidate) {

@@ -102,6 +102,10 @@ class CombTest {
                 if (best.isPresent() && goal == Goal.IDENTIFY) {
                     int[][] touch = best.get().touch();
                     assertThat(touch[0].length + touch[1].length).as("a gang").isGreaterThan(2);
+                    Set<String> red = new HashSet<>(Arrays.stream(touch[0]).mapToObj(i -> INDEX.get(i).end())
+                            .toList());
+                    assertThat(Arrays.stream(touch[1]).mapToObj(i -> INDEX.get(i).end()))
+                            .as("from end to end").doesNotContainAnyElementsOf(red);
                 }
                 best.ifPresent(b -> assertThat(b.beep())
                         .isEqualTo(belief.joined(b.touch()[0], b.touch()[1])));

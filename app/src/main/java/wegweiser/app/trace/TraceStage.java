@@ -245,7 +245,10 @@ public final class TraceStage implements StageView {
                         choices.fixtureProperty().get(), row, column)
                 : "";
         cellWords.setText(board.words() + why
-                + (because.isEmpty() ? "" : t("trace.because", wegweiser.core.words.Words.list(because))));
+                + (because.isEmpty()
+                        ? ""
+                        : t(because.size() == 1 ? "trace.because" : "trace.because.several",
+                                wegweiser.core.words.Words.list(because))));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package wegweiser.core.model;
 
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,5 +57,14 @@ public final class TerminalIndex {
             found[i] = of(several.get(i));
         }
         return found;
+    }
+
+    /** The touch of terminals by their numbers: the red ones and the black ones. */
+    public Touch touch(int[] red, int[] black) {
+        return new Touch(several(red), several(black));
+    }
+
+    private List<Terminal> several(int[] some) {
+        return Arrays.stream(some).mapToObj(terminals::get).toList();
     }
 }

@@ -305,7 +305,6 @@ public final class Advisor {
     }
 
     private Touch touch(int[][] numbers) {
-        return new Touch(Arrays.stream(numbers[0]).mapToObj(index::get).toList(),
-                Arrays.stream(numbers[1]).mapToObj(index::get).toList());
+        return index.touch(numbers[0], numbers[1]);
     }
 }

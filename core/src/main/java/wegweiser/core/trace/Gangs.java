@@ -1,11 +1,9 @@
 package wegweiser.core.trace;
 
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 
@@ -68,11 +66,7 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
     private double price(Optional<Touch> last, int[][] candidate) {
         return goal == Goal.PROVE
                 ? TOUCH_SECONDS + CONDUCTOR_SECONDS * (candidate[0].length + candidate[1].length)
-                : Math.max(1, cost.seconds(last, new Touch(terminals(candidate[0]), terminals(candidate[1])),
+                : Math.max(1, cost.seconds(last, index.touch(candidate[0], candidate[1]),
                         fixture, Mode.OHMS));
-    }
-
-    private List<Terminal> terminals(int[] numbers) {
-        return Arrays.stream(numbers).mapToObj(index::get).toList();
     }
 }

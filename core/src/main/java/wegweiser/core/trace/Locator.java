@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.words.Words;
@@ -54,7 +53,8 @@ final class Locator {
         if (fewest == null) {
             return Optional.empty();
         }
-        return Optional.of(new Found(touch(index, half(fewest, belief)), Mode.OHMS,
+        int[][] half = half(fewest, belief);
+        return Optional.of(new Found(index.touch(half[0], half[1]), Mode.OHMS,
                 Words.say(part ? "advisor.locate.part" : "advisor.locate.beep", reading, fewest.size())));
     }
 
@@ -162,11 +162,5 @@ final class Locator {
                 .distinct()
                 .toArray();
         return byRed ? new int[][]{part, facing} : new int[][]{facing, part};
-    }
-
-    private static Touch touch(TerminalIndex index, int[][] numbers) {
-        List<Terminal> red = Arrays.stream(numbers[0]).mapToObj(index::get).toList();
-        List<Terminal> black = Arrays.stream(numbers[1]).mapToObj(index::get).toList();
-        return new Touch(red, black);
     }
 }

@@ -6,12 +6,14 @@ import java.nio.file.Files;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
 import wegweiser.core.trace.LadderPlug;
 import wegweiser.core.trace.LadderTrace;
 
@@ -50,9 +52,21 @@ class TraceToolsTest extends WindowTest {
         clickOn("#ladder-value").write("OL").type(KeyCode.ENTER);
         await("open", () -> session.job().readings().size() == 1);
         assertThat(job().readings().getFirst().black()).hasSize(8);
+        assertThat(job().readings().getFirst().extra().members()).containsEntry(Reading.LADDER, "open");
         clickOn("#ladder-value").write("rubbish").type(KeyCode.ENTER);
         await("told", () -> shows("is not a value"));
         assertThat(job().readings()).hasSize(1);
+    }
+
+    @Test
+    void aLadderPlugForNoContactsIsNotOffered() {
+        trace();
+        edit(_ -> Job.of("Mast cable", List.of(End.of("A", "Mast", "dsub-9-socket", List.of()),
+                End.of("B", "Panel", End.LEADS, List.of())), List.of(), List.of()));
+        clickOn("#trace-ladder");
+        await("told", () -> shows("End B has no contacts yet"));
+        clickOn("#ladder-close");
+        await("closed", () -> lookup("#ladder").tryQuery().isEmpty());
     }
 
     @Test
@@ -74,6 +88,20 @@ class TraceToolsTest extends WindowTest {
         clickOn("#ladder-value").write(String.format(Locale.ROOT, "%.1f", ohms)).type(KeyCode.ENTER);
         await("told", () -> shows("A.1 is joined to two contacts: B."));
         assertThat(job().readings()).isNotEmpty();
+    }
+
+    @Test
+    void aWiringThatAReadingSpeaksAgainstIsNotGivenWithoutSayingSo() {
+        Job straight = Job.of("Mast cable", List.of(End.of("A", "Mast", "dsub-9-socket", List.of()),
+                End.of("B", "Dome", "dsub-9-plug", List.of())), List.of(), List.of());
+        trace();
+        edit(_ -> straight.withReadings(IntStream.rangeClosed(1, 9)
+                .mapToObj(k -> Reading.beep("A." + k, "B." + k)).toList()));
+        await("believed", () -> shows("straight, "));
+        assertThat(call(() -> shows("otherwise"))).isFalse();
+        edit(j -> j.withReadings(Stream.concat(j.readings().stream(),
+                Stream.of(Reading.beep("A.1", "B.9"))).toList()));
+        await("told", () -> shows("; reading 10 says otherwise"));
     }
 
     @Test

@@ -26,8 +26,11 @@ public final class Faces extends VBox {
         getStyleClass().addAll("sheet", "faces");
         VBox.setVgrow(first, Priority.ALWAYS);
         VBox.setVgrow(second, Priority.ALWAYS);
-        getChildren().addAll(first, Panels.rule(), second,
-                Panels.quiet(wegweiser.app.texts.Texts.t("faces.flip")));
+        Node rule = Panels.rule();
+        rule.visibleProperty().bind(second.visibleProperty());
+        Node flip = Panels.quiet(wegweiser.app.texts.Texts.t("faces.flip"));
+        flip.visibleProperty().bind(first.visibleProperty());
+        getChildren().addAll(first, rule, second, flip);
     }
 
     /** The faces in a column of their own, which scrolls where the window is low. */

@@ -25,6 +25,8 @@ final class PegPainter {
     private final double size;
     private final int rows;
     private final int columns;
+    /** Width of the names of the rows, left of the grid. */
+    private final double labels;
 
     /** Colours by meaning. */
     record Palette(Color ink, Color quiet, Color line, Color sheet, Color now, Color band, Color proved,
@@ -36,7 +38,7 @@ final class PegPainter {
         this.rows = model.rows().size();
         this.columns = model.columns().size();
         boolean signals = model.rows().stream().anyMatch(h -> !h.signal().isEmpty());
-        double labels = rows > 30 ? 40 : signals ? 118 : 72;
+        this.labels = rows > 30 ? 40 : signals ? 118 : 72;
         double heads = columns > 30 ? 26 : 56;
         double fit = Math.min((width - labels - 30) / Math.max(1, columns),
                 (height - heads - 6) / Math.max(1, rows));
@@ -58,10 +60,13 @@ final class PegPainter {
     void all(PegModel model, Pegboard.Selection selected) {
         g.setFill(palette.sheet);
         g.fillRect(0, 0, g.getCanvas().getWidth(), g.getCanvas().getHeight());
+        if (rows == 0 || columns == 0) {
+            return;
+        }
         model.target().ifPresent(t -> {
             g.setFill(palette.band);
-            t.rows().forEach(r -> g.fillRect(left - labelWidth(), top + r * size,
-                    labelWidth() + columns * size, size));
+            t.rows().forEach(r -> g.fillRect(left - labels, top + r * size,
+                    labels + columns * size, size));
             t.columns().forEach(c -> g.fillRect(left + c * size, 0, size, top + rows * size));
         });
         g.setFill(palette.line);
@@ -79,10 +84,6 @@ final class PegPainter {
         }
         brackets(model.rowBrackets(), true);
         brackets(model.columnBrackets(), false);
-    }
-
-    private double labelWidth() {
-        return rows > 30 ? 40 : 118;
     }
 
     /** Paints one cell over what was there. */
@@ -221,7 +222,7 @@ final class PegPainter {
         for (int r = 0; r < rows; r++) {
             PegModel.Head head = model.rows().get(r);
             double y = top + r * size + size / 2 + 1;
-            double x = left - (labelWidth() - 12);
+            double x = left - (labels - 12);
             g.setFill(palette.ink);
             g.setFont(number);
             if (rows > 30) {
@@ -290,7 +291,7 @@ final class PegPainter {
             g.setFill(b.proved() ? palette.proved : palette.plan);
             double from = (forRows ? top : left) + b.from() * size + size / 2;
             double to = (forRows ? top : left) + b.to() * size + size / 2;
-            double out = forRows ? left - labelWidth() + 4 - 5 * (depth % 4) : top - 2 - 3 * (depth % 2);
+            double out = forRows ? left - labels + 4 - 5 * (depth % 4) : top - 2 - 3 * (depth % 2);
             double reach = forRows ? 10 + 5 * (depth % 4) : 4;
             if (forRows) {
                 g.fillRect(out, from, 2, to - from + 2);

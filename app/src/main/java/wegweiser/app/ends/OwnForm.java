@@ -63,7 +63,9 @@ final class OwnForm extends VBox {
         grid.getStyleClass().add("key-list");
         grid.addRow(0, new Label(t("own.name")), title);
         grid.addRow(1, new Label(t("own.rows")), rows);
-        grid.addRow(2, new Label(t("own.pitch")), new HBox(8, pitch, new Label("mm"), gender, shell));
+        HBox third = new HBox(8, pitch, new Label("mm"), gender, shell);
+        third.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        grid.addRow(2, new Label(t("own.pitch")), third);
         Button keep = new Button(t("own.keep"));
         keep.getStyleClass().add("dark");
         keep.setId("own-keep");

@@ -81,18 +81,19 @@ public final class ProveStage implements StageView {
         banner.setId("banner");
         banner.setWrapText(true);
         hint = Panels.hint(t("empty.plan"), t("empty.go-route"), () -> go.accept(StageId.ROUTE));
-        StackPane place = new StackPane(board, hint);
         VBox middle = Panels.sheet(
                 Panels.titleLine(Panels.heading(t("prove.board")), axes, facing),
-                place,
+                board,
                 cellWords, ProveLegend.create());
-        VBox.setVgrow(place, Priority.ALWAYS);
+        VBox.setVgrow(board, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
         // the columns at both sides keep their width while there is room for a board
         middle.setPrefWidth(520);
         HBox row = new HBox(12, faces.column(), middle, Panels.side(panel));
-        VBox.setVgrow(row, Priority.ALWAYS);
-        view = new VBox(12, banner, row);
+        row.visibleProperty().bind(hint.visibleProperty().not());
+        StackPane place = new StackPane(row, hint);
+        VBox.setVgrow(place, Priority.ALWAYS);
+        view = new VBox(12, banner, place);
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         board.selectionProperty().addListener(_ -> cellWords.setText(board.words()));

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.Insets;
@@ -25,6 +26,7 @@ import wegweiser.app.controls.PortValue;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
@@ -54,11 +56,16 @@ final class LadderPanel extends VBox {
         this.far = Terminals.of(job, job.ends().get(1));
         this.connector = job.ends().get(1).connector();
         setId("ladder");
+        done.setId("ladder-close");
         getChildren().addAll(Panels.heading(t("ladder.title", job.ends().get(1).name())), answer, done);
         done.setOnAction(_ -> close.run());
         setPrefSize(820, 500);
         answer.setId("ladder-answer");
         answer.setText(t("ladder.choosing"));
+        if (near.isEmpty() || far.isEmpty()) {
+            answer.setText(t("ladder.no-contacts", job.ends().get(near.isEmpty() ? 0 : 1).name()));
+            return;
+        }
         // choosing the resistors of a large plug takes seconds
         new Background().run(() -> LadderTrace.plug(job, job.ends().get(1), 1), this::show);
     }
@@ -153,7 +160,11 @@ final class LadderPanel extends VBox {
         Terminal contact = near.get(at);
         List<List<Integer>> fits = plug.orElseThrow().meanings(value);
         // only what holds whatever the reading means is written down
-        List<Reading> said = fits.isEmpty() ? List.of() : LadderTrace.said(contact, fits, far);
+        Object shown = value.getAsDouble() > plug.orElseThrow().openOhms() ? "open" : value.getAsDouble();
+        Extra from = new Extra(Map.of(Reading.LADDER, shown));
+        List<Reading> said = fits.isEmpty()
+                ? List.of()
+                : LadderTrace.said(contact, fits, far).stream().map(r -> r.withExtra(from)).toList();
         if (!said.isEmpty()) {
             session.edit(j -> {
                 List<Reading> all = new ArrayList<>(j.readings());

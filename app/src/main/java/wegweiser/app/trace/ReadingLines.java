@@ -47,7 +47,7 @@ final class ReadingLines extends VBox {
                 default -> MeterDisplay.text(r.outcome());
             } + (r.extra().members().get(Reading.WIGGLED) instanceof Number s
                     ? t("reading.wiggled", s.intValue())
-                    : ""));
+                    : r.extra().members().containsKey(Reading.LADDER) ? t("reading.ladder") : ""));
             result.getStyleClass().add("reading-result");
             result.setMinWidth(USE_PREF_SIZE);
             getChildren().add(reading(i + 1, r, new HBox(number, touch), result));

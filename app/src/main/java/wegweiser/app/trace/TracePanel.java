@@ -30,8 +30,10 @@ import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.Hypothesis;
 import wegweiser.core.trace.PairState;
 import wegweiser.core.trace.Proposal;
+import wegweiser.core.trace.TouchCount;
 import wegweiser.core.words.Words;
 
 /** What the readings say: beliefs, counts of the four states, what is left, the readings themselves. */
@@ -109,7 +111,7 @@ final class TracePanel extends VBox {
     void show(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal, boolean proved) {
         beliefs.getChildren().clear();
         belief.shares().stream().limit(2).filter(s -> s.probability() >= 0.005)
-                .forEach(s -> belief(s.hypothesis().title(), s.probability(), "belief"));
+                .forEach(s -> belief(title(belief, s.hypothesis()), s.probability(), "belief"));
         belief(t("trace.else"),
                 Math.max(0,
                         1 - belief.shares().stream().limit(2).filter(s -> s.probability() >= 0.005)
@@ -131,7 +133,8 @@ final class TracePanel extends VBox {
         counts(job, evidence);
         left.getChildren().clear();
         left.getChildren().add(
-                Panels.line(new Label(t("trace.touches")), figure(String.valueOf(job.readings().size()))));
+                Panels.line(new Label(t("trace.touches")),
+                        figure(String.valueOf(TouchCount.of(job.readings())))));
         proposal.ifPresent(p -> {
             left.getChildren().add(Panels.line(new Label(t("trace.left")),
                     figure(t("trace.left.figure", p.touchesLeft(), p.secondsLeft()))));
@@ -175,6 +178,17 @@ final class TracePanel extends VBox {
             ways.getChildren().add(way);
         }
         trouble.getChildren().add(ways);
+    }
+
+    /** What a hypothesis is called, with the readings that it does not explain. */
+    private static String title(Belief belief, Hypothesis hypothesis) {
+        List<Integer> against = belief.against(hypothesis);
+        return switch (against.size()) {
+            case 0 -> hypothesis.title();
+            case 1 -> t("trace.against", hypothesis.title(), against.getFirst());
+            case 2, 3, 4 -> t("trace.against.several", hypothesis.title(), Words.list(against));
+            default -> t("trace.against.many", hypothesis.title(), against.size());
+        };
     }
 
     private void belief(String title, double p, String style) {

@@ -62,7 +62,7 @@ public final class TraceStage implements StageView {
     private final TracePanel panel;
     private final DockWork work;
     private final VBox hint;
-    private final HBox view;
+    private final StackPane view;
     private Optional<Prepared> prepared = Optional.empty();
 
     /** An advisor with what it was made for, so that it is made again only when that changes. */
@@ -90,13 +90,14 @@ public final class TraceStage implements StageView {
         named.setAlignment(Pos.CENTER_LEFT);
         HBox title = Panels.line(named, boardTitle);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
-        StackPane place = new StackPane(board, hint);
-        VBox middle = Panels.sheet(title, place, cellWords, TraceLegend.create());
-        VBox.setVgrow(place, Priority.ALWAYS);
+        VBox middle = Panels.sheet(title, board, cellWords, TraceLegend.create());
+        VBox.setVgrow(board, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
         // the columns at both sides keep their width while there is room for a board
         middle.setPrefWidth(520);
-        view = new HBox(12, faces.column(), middle, Panels.side(panel));
+        HBox columns = new HBox(12, faces.column(), middle, Panels.side(panel));
+        columns.visibleProperty().bind(hint.visibleProperty().not());
+        view = new StackPane(columns, hint);
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         board.selectionProperty().addListener(_ -> explain());
@@ -178,14 +179,19 @@ public final class TraceStage implements StageView {
                         ? s.evidence().isComplete()
                                 ? t("trace.proved")
                                 : t("trace.as-asked", s.evidence().countUnproved())
-                        : s.belief().shares().getFirst().probability() > 0.5
-                                ? s.belief().shares().getFirst().hypothesis().title() + "?"
-                                : "");
+                        : guess(s.belief().shares().getFirst(), s.belief()));
         panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proved());
         work.show(s.job(),
                 s.proposal().map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why())),
                 s.simulated(), done(s));
         explain();
+    }
+
+    /** A wiring that is likelier than not and that no reading speaks against, as a question. */
+    private static String guess(Belief.Share share, Belief belief) {
+        return share.probability() > 0.5 && belief.against(share.hypothesis()).isEmpty()
+                ? share.hypothesis().title() + "?"
+                : "";
     }
 
     private static String done(Shown s) {

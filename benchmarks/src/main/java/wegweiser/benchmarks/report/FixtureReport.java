@@ -20,9 +20,11 @@ import wegweiser.core.wiring.Nets;
 
 /** What each thing that a person may have at hand makes of the same mix of cables. */
 final class FixtureReport {
+    static final List<String> NAMES = List.of("probes", "clip", "comb", "ladder");
+
     private FixtureReport() {}
 
-    static void print(String[][] pairs, int cables, boolean onlyLadder) {
+    static void print(String[][] pairs, int cables, List<String> names) {
         System.out.println("By fixture, " + cables + " cables a pair\n");
         System.out.println(
                 "| pair | fixture | identify: touches | seconds | wrong | prove: touches | seconds | unproved pairs |");
@@ -31,20 +33,22 @@ final class FixtureReport {
             CableMix mix = new CableMix(pair[1], pair[2]);
             SplittableRandom random = new SplittableRandom(2026);
             List<Nets> truths = IntStream.range(0, cables).mapToObj(_ -> mix.draw(random)).toList();
-            for (Fixture fixture : onlyLadder ? new Fixture[0] : Fixture.values()) {
-                row(pair[0], fixture.name().toLowerCase(Locale.ROOT),
-                        run(mix, truths, fixture, Goal.IDENTIFY),
-                        run(mix, truths, fixture, Goal.PROVE));
+            for (String name : names) {
+                if (name.equals("ladder")) {
+                    ladder(pair[0], mix, truths);
+                } else {
+                    Fixture fixture = Fixture.valueOf(name.toUpperCase(Locale.ROOT));
+                    row(pair[0], name, run(mix, truths, fixture, Goal.IDENTIFY),
+                            run(mix, truths, fixture, Goal.PROVE));
+                }
             }
-            ladder(pair[0], mix, truths);
         }
         System.out.println();
     }
 
     private static List<Session> run(CableMix mix, List<Nets> truths, Fixture fixture, Goal goal) {
         Advisor advisor = new Advisor(mix.job(), mix.index(), fixture, goal, CostModel.USUAL, 1);
-        return truths.parallelStream().map(t -> Session.run(advisor, t, fixture, goal == Goal.IDENTIFY))
-                .toList();
+        return Session.all(advisor, truths, fixture, goal == Goal.IDENTIFY);
     }
 
     private static void row(String pair, String fixture, List<Session> identify, List<Session> prove) {

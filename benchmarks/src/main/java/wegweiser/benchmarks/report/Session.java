@@ -1,8 +1,12 @@
 package wegweiser.benchmarks.report;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
@@ -18,6 +22,22 @@ import wegweiser.core.wiring.Nets;
 /** One cable traced to the end by an advisor with an honest meter. */
 record Session(int touches, double seconds, boolean finished, boolean right, boolean proved, int unproved) {
     private static final int MOST = 4000;
+
+    /**
+     * A session for each cable. Sessions are the same for the same cable, and many cables of a mix are: each is traced once.
+     */
+    static List<Session> all(Advisor advisor, List<Nets> truths, Fixture fixture, boolean identify) {
+        List<List<Integer>> keys = truths.stream().map(t -> Arrays.stream(t.labels()).boxed().toList())
+                .toList();
+        Map<List<Integer>, Nets> distinct = new HashMap<>();
+        for (int i = 0; i < keys.size(); i++) {
+            distinct.putIfAbsent(keys.get(i), truths.get(i));
+        }
+        Map<List<Integer>, Session> traced = new ConcurrentHashMap<>();
+        distinct.entrySet().parallelStream()
+                .forEach(e -> traced.put(e.getKey(), run(advisor, e.getValue(), fixture, identify)));
+        return keys.stream().map(traced::get).toList();
+    }
 
     /** Runs to the goal; identification ends as soon as what joins the ends is believed. */
     static Session run(Advisor advisor, Nets truth, Fixture fixture, boolean identify) {

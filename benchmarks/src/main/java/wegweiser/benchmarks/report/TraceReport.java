@@ -22,8 +22,8 @@ import wegweiser.core.wiring.Nets;
  * quick sweep looks for each contact of A through the contacts of B not yet found until one beeps; it takes every
  * join to be one to one and sees no short. The full sweep touches every A against every B. Everything is seeded.
  *
- * <p>Arguments: cables a pair (2000), then what to run: identify, prove, both, fixtures, or ladder, then the
- * pairs, such as "9 to 9"; all of them where none is named.
+ * <p>Arguments: cables a pair (2000), then what to run: identify, prove, both, fixtures, or only
+ * one of probes, clip, comb and ladder, then the pairs, such as "9 to 9"; all of them where none is named.
  */
 public final class TraceReport {
     private static final String[][] ALL = {{"9 to 9", "dsub-9-socket", "dsub-9-plug"},
@@ -48,8 +48,9 @@ public final class TraceReport {
         if (what.equals("prove") || what.equals("both")) {
             prove(pairs, cables);
         }
-        if (what.equals("fixtures") || what.equals("ladder")) {
-            FixtureReport.print(pairs, cables, what.equals("ladder"));
+        if (what.equals("fixtures") || FixtureReport.NAMES.contains(what)) {
+            FixtureReport.print(pairs, cables,
+                    what.equals("fixtures") ? FixtureReport.NAMES : List.of(what));
         }
     }
 
@@ -69,9 +70,7 @@ public final class TraceReport {
             List<Nets> truths = drawn(mix, cables);
             Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.PROBES, Goal.IDENTIFY,
                     CostModel.USUAL, 1);
-            List<Session> sessions = truths.parallelStream()
-                    .map(t -> Session.run(advisor, t, Fixture.PROBES, true))
-                    .toList();
+            List<Session> sessions = Session.all(advisor, truths, Fixture.PROBES, true);
             double[] own = sessions.stream().mapToDouble(Session::seconds).toArray();
             double[] quick = truths.stream().mapToDouble(
                     t -> Sweep.of(mix.job(), t, CostModel.USUAL, Fixture.PROBES).seconds()).toArray();
@@ -114,9 +113,7 @@ public final class TraceReport {
             List<Nets> truths = drawn(mix, cables);
             Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.COMB, Goal.PROVE, CostModel.USUAL,
                     1);
-            List<Session> sessions = truths.parallelStream()
-                    .map(t -> Session.run(advisor, t, Fixture.COMB, false))
-                    .toList();
+            List<Session> sessions = Session.all(advisor, truths, Fixture.COMB, false);
             double joins = truths.stream().mapToInt(t -> t.labels().length - nets(t)).average().orElse(0);
             double cuts = truths.stream().mapToDouble(t -> Math.ceil(Math.log(nets(t)) / Math.log(2)))
                     .average().orElse(0);

@@ -12,6 +12,9 @@ public record Reading(Mode mode, Touch touch, Outcome outcome, Optional<String> 
     /** Extra member of a reading that held while the cable was bent: for how many seconds. */
     public static final String WIGGLED = "wiggledSeconds";
 
+    /** Extra member of a reading that follows from a value at a ladder plug: the ohms, or "open". */
+    public static final String LADDER = "ladderOhms";
+
     public static Reading of(Mode mode, Touch touch, Outcome outcome) {
         return new Reading(mode, touch, outcome, Optional.empty(), Extra.NONE);
     }

@@ -48,6 +48,9 @@ public final class Router {
 
     /** The schemes for a job, best first; the links that the job already has are not looked at. */
     public static List<Scheme> schemes(Job job) {
+        if (job.ends().size() < 2) {
+            return List.of();
+        }
         Router router = new Router(job);
         List<Scheme> found = router.isSerial() ? router.serial() : router.plain();
         Map<Nets, Scheme> different = new LinkedHashMap<>();

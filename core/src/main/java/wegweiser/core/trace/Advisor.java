@@ -148,9 +148,14 @@ public final class Advisor {
         return a.equals(b) || a.red().equals(b.black()) && a.black().equals(b.red());
     }
 
-    /** Whether what joins the ends to each other is believed, whatever is joined within an end alone. */
+    /**
+     * Whether what joins the ends to each other is believed, whatever is joined within an end alone. It is not as long as a
+     * gang beeps in which it joins nothing, however much a wiring is believed that has no place for that.
+     */
     public boolean isTableBelieved(Evidence evidence, Belief belief) {
-        return belief.leader(true).probability() >= IDENTIFIED;
+        Belief.Leader leader = belief.leader(true);
+        return leader.probability() >= IDENTIFIED && Belief.items(evidence).stream()
+                .allMatch(i -> i.meaning() != Meaning.JOINS || i.isBeeping(leader.labels()));
     }
 
     private Optional<Proposal> single(Evidence evidence, Belief belief, Repeats repeats, boolean within) {

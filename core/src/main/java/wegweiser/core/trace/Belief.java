@@ -38,7 +38,7 @@ public final class Belief {
     public record Share(Hypothesis hypothesis, double probability) {}
 
     private Belief(Evidence evidence, Posterior posterior, List<Share> named, double other,
-            List<int[]> samples) {
+            List<OtherWirings.Drawn> samples) {
         this.evidence = evidence;
         this.posterior = posterior;
         this.named = named;
@@ -51,9 +51,10 @@ public final class Belief {
                 w[count++] = share.probability();
             }
         }
-        for (int[] sample : samples) {
-            labels.add(sample);
-            w[count++] = other / samples.size();
+        double drawn = samples.stream().mapToDouble(OtherWirings.Drawn::weight).sum();
+        for (OtherWirings.Drawn sample : samples) {
+            labels.add(sample.labels());
+            w[count++] = other * sample.weight() / drawn;
         }
         this.weights = Arrays.copyOf(w, count);
         this.pair = pairs(evidence.index().size());
@@ -66,15 +67,7 @@ public final class Belief {
 
     /** The same for the belief that there was before the last readings, which then are the only ones to be weighed. */
     static Belief of(List<Hypothesis> hypotheses, Evidence evidence, long seed, Optional<Belief> before) {
-        List<CopperProof.Item> items = new ArrayList<>();
-        for (int i = 0; i < evidence.readings().size(); i++) {
-            var reading = evidence.readings().get(i);
-            Meaning meaning = Meaning.of(reading);
-            if (meaning == Meaning.JOINS || meaning.isApart()) {
-                items.add(new CopperProof.Item(i + 1, meaning, evidence.index().of(reading.red()),
-                        evidence.index().of(reading.black())));
-            }
-        }
+        List<CopperProof.Item> items = items(evidence);
         Posterior posterior = before.map(b -> b.posterior).filter(p -> p.isOf(hypotheses))
                 .orElseGet(() -> Posterior.prior(hypotheses))
                 .after(items, ERROR);
@@ -104,13 +97,27 @@ public final class Belief {
         for (int r = 0; r < rates; r++) {
             other += Math.exp(log[names + r] - most) / total;
         }
-        List<int[]> samples = new ArrayList<>();
+        List<OtherWirings.Drawn> samples = new ArrayList<>();
         SplittableRandom random = new SplittableRandom(seed + items.size());
         for (int r = 0; r < rates; r++) {
             double share = Math.exp(log[names + r] - most) / total / other;
-            samples.addAll(others.get(r).draw(evidence, (int) Math.round(share * SAMPLES), random));
+            samples.addAll(others.get(r).draw(evidence, items, (int) Math.round(share * SAMPLES), random));
         }
         return new Belief(evidence, posterior, List.copyOf(shares), other, samples);
+    }
+
+    /** What the readings say of copper, those that contradict each other too. */
+    static List<CopperProof.Item> items(Evidence evidence) {
+        List<CopperProof.Item> items = new ArrayList<>();
+        for (int i = 0; i < evidence.readings().size(); i++) {
+            var reading = evidence.readings().get(i);
+            Meaning meaning = Meaning.of(reading);
+            if (meaning == Meaning.JOINS || meaning.isApart()) {
+                items.add(new CopperProof.Item(i + 1, meaning, evidence.index().of(reading.red()),
+                        evidence.index().of(reading.black())));
+            }
+        }
+        return items;
     }
 
     private double[][] pairs(int terminals) {
@@ -178,6 +185,14 @@ public final class Belief {
     /** Named hypotheses, the likeliest first; those next to impossible are left out. */
     public List<Share> shares() {
         return named;
+    }
+
+    /** The readings, counted from 1, that say otherwise than a hypothesis: however likely it is, the cable is not just that. */
+    public List<Integer> against(Hypothesis hypothesis) {
+        return items(evidence).stream()
+                .filter(i -> i.isBeeping(hypothesis.labels()) != (i.meaning() == Meaning.JOINS))
+                .map(CopperProof.Item::number)
+                .toList();
     }
 
     /** Probability that the cable is none of the named hypotheses. */

@@ -26,6 +26,21 @@ final class CopperProof {
         boolean isSingle() {
             return red.length == 1 && black.length == 1;
         }
+
+        /** Whether the touch would beep on a cable where those with the same label are joined. */
+        boolean isBeeping(int[] wired) {
+            if (isSingle()) {
+                return wired[red[0]] == wired[black[0]];
+            }
+            for (int r : red) {
+                for (int b : black) {
+                    if (wired[r] == wired[b]) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
     }
 
     CopperProof(int terminals, List<Item> items) {

@@ -6,9 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Terminals;
@@ -30,6 +34,8 @@ import wegweiser.core.model.Touch;
  * @param unsure contacts whose reading fits nothing that the plug can show
  */
 public record LadderTrace(List<Reading> readings, int touches, double seconds, List<Terminal> unsure) {
+    /** Into how many gangs at most one reading is turned. */
+    private static final int MOST_GANGS = 16;
     private static final LadderPlug.Error USUAL = new LadderPlug.Error(0.002, 0.014, 1.5);
 
     /** A plug for an end: all pairs told apart where the series allows it, else pairs of neighbours, else contacts. */
@@ -55,8 +61,7 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
      * stand for several things are settled one after the other until what is known is enough. What is not settled by then
      * is noted as far as all its meanings agree.
      *
-     * @param enough whether what is known need not be settled any further, asked before each settling but for readings that
-     *     show a short
+     * @param enough whether what is known need not be settled any further, asked before each settling
      * @param ohms what the meter shows from a contact of the first end to the plug's common lead; empty when over range
      * @param beeps whether two contacts beep, with the plug off
      */
@@ -81,13 +86,14 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
         }
         boolean plugged = true;
         while (!doubtful.isEmpty()) {
+            // what shows a short tells most
             Terminal contact = doubtful.entrySet().stream().filter(d -> isShort(d.getValue())).findFirst()
                     .orElseGet(() -> doubtful.entrySet().iterator().next()).getKey();
             List<List<Integer>> left = possible(doubtful.get(contact), readings, contact, far);
             if (left.size() > 1) {
                 List<Reading> all = new ArrayList<>(readings);
                 doubtful.forEach((c, fits) -> all.addAll(said(c, possible(fits, readings, c, far), far)));
-                if (!isShort(left) && enough.test(all)) {
+                if (enough.test(all)) {
                     return new LadderTrace(List.copyOf(all), touches, seconds, List.copyOf(unsure));
                 }
                 seconds += (plugged ? cost.changePlug() : 0) + 2 * cost.moveProbe();
@@ -121,10 +127,7 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
         return new LadderTrace(List.copyOf(readings), touches, seconds, List.copyOf(unsure));
     }
 
-    /**
-     * Whether a reading shows two contacts whichever of its meanings holds. Touches cannot say that without saying which
-     * two, so such a reading has to be settled, however much is believed already.
-     */
+    /** Whether a reading shows two contacts whichever of its meanings holds. */
     public static boolean isShort(List<List<Integer>> meanings) {
         return meanings.stream().allMatch(m -> m.size() > 1);
     }
@@ -160,27 +163,54 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
     }
 
     /**
-     * What a reading says whichever of its meanings holds, as touches: a beep with each contact that all of them name,
-     * silence with those that none does, and where they share no contact a beep with the gang of all that some name.
+     * What a reading says whichever of its meanings holds, as touches: silence with all contacts that no meaning names, and
+     * a beep with each smallest set that has a contact of every meaning. Of meanings 2 and 5 + 7 those are the gangs 2 5 and
+     * 2 7, which together exclude 5 alone.
      */
     public static List<Reading> said(Terminal near, List<List<Integer>> meanings, List<Terminal> far) {
-        List<Terminal> some = new ArrayList<>();
-        List<Terminal> none = new ArrayList<>();
         List<Reading> found = new ArrayList<>();
-        for (int k = 0; k < far.size(); k++) {
-            int at = k;
-            if (meanings.stream().allMatch(m -> m.contains(at))) {
-                found.add(Reading.of(Mode.CONTINUITY, Touch.of(near, far.get(k)), Outcome.BEEP));
-            } else {
-                (meanings.stream().anyMatch(m -> m.contains(at)) ? some : none).add(far.get(k));
-            }
+        for (Set<Integer> some : beeping(meanings)) {
+            found.add(Reading.of(Mode.CONTINUITY,
+                    new Touch(List.of(near), some.stream().map(far::get).toList()),
+                    Outcome.BEEP));
         }
-        if (found.isEmpty() && !some.isEmpty()) {
-            found.add(Reading.of(Mode.CONTINUITY, new Touch(List.of(near), some), Outcome.BEEP));
-        }
+        List<Terminal> none = IntStream.range(0, far.size())
+                .filter(k -> meanings.stream().noneMatch(m -> m.contains(k)))
+                .mapToObj(far::get)
+                .toList();
         if (!none.isEmpty()) {
             found.add(Reading.of(Mode.CONTINUITY, new Touch(List.of(near), none), Outcome.SILENT));
         }
         return found;
+    }
+
+    /**
+     * The smallest sets that share a contact with every meaning: the alternatives, turned into requirements that all hold.
+     * Found one meaning after the other (Berge, Hypergraphs, 1989); where they would become too many, one gang of all that
+     * is named says as much as can be said briefly.
+     */
+    private static List<Set<Integer>> beeping(List<List<Integer>> meanings) {
+        if (meanings.stream().anyMatch(List::isEmpty)) {
+            return List.of();
+        }
+        List<Set<Integer>> sets = List.of(Set.of());
+        for (List<Integer> meaning : meanings) {
+            List<Set<Integer>> more = new ArrayList<>();
+            for (Set<Integer> set : sets) {
+                for (int at : meaning) {
+                    Set<Integer> with = new TreeSet<>(set);
+                    with.addAll(set.stream().anyMatch(meaning::contains) ? Set.of() : Set.of(at));
+                    more.add(with);
+                }
+            }
+            sets = more.stream().distinct()
+                    .filter(s -> more.stream().noneMatch(o -> o.size() < s.size() && s.containsAll(o)))
+                    .toList();
+            if (sets.size() > MOST_GANGS) {
+                return List.of(meanings.stream().flatMap(List::stream)
+                        .collect(Collectors.toCollection(TreeSet::new)));
+            }
+        }
+        return sets;
     }
 }

@@ -13,15 +13,12 @@ import wegweiser.core.model.TerminalIndex;
  *
  * <p>A contact is open with a given probability and else joined to any contact of another end alike; how many are
  * open is not known beforehand, so several such probabilities are weighed against each other.
- * How well this fits the readings is estimated one reading after the other, given those before it; what the
- * cable may look like is drawn at random from the matchings that the evidence allows. O(readings x terminals)
- * and O(samples x terminals²).
+ * How well this fits the readings says {@link MatchingLikelihood}; what the cable may look like is drawn at random from
+ * the matchings that the evidence allows, in O(samples x terminals²).
  */
 final class OtherWirings {
     /** Shares of open contacts that are weighed, and how likely each is before any reading. */
     static final double[][] OPEN_SHARES = {{0.1, 0.45}, {0.4, 0.3}, {0.75, 0.25}};
-    private static final double SAME_END = 0.03;
-    private static final double SECOND_PARTNER = 0.02;
     /** One drawn cable in so many has a short that no mistake of a named wiring explains. */
     private static final int SHORT_IN = 150;
 
@@ -55,118 +52,19 @@ final class OtherWirings {
 
     /** Log of the probability of the readings; {@code error} is that of a wrong reading. */
     double logLikelihood(List<CopperProof.Item> items, double error) {
-        int[] label = new int[n];
-        BitSet[] apart = new BitSet[n];
-        for (int i = 0; i < n; i++) {
-            label[i] = i;
-            apart[i] = new BitSet(n);
-        }
-        double log = 0;
-        List<CopperProof.Item> sought = new ArrayList<>();
-        for (CopperProof.Item item : items) {
-            double p = beepProbability(label, apart, item);
-            for (CopperProof.Item gang : sought) {
-                if (isWithin(item, gang)) {
-                    p = Math.min(1, p / Math.max(error, beepProbability(label, apart, gang)));
-                    break;
-                }
-            }
-            boolean joins = item.meaning() == Meaning.JOINS;
-            log += Math.log(Math.clamp(joins ? p : 1 - p, error, 1 - error));
-            if (joins && item.isSingle()) {
-                merge(label, apart, item.red()[0], item.black()[0]);
-                sought.removeIf(gang -> isFound(label, gang));
-            } else if (joins && !isFound(label, item)) {
-                sought.addFirst(item);
-            } else if (!joins) {
-                for (int r : item.red()) {
-                    for (int b : item.black()) {
-                        apart[label[r]].set(label[b]);
-                        apart[label[b]].set(label[r]);
-                    }
-                }
-            }
-        }
-        return log;
+        return new MatchingLikelihood(end, open, each).log(items, error);
     }
 
-    /** Probability that a touch beeps: contacts of one end exclude each other as partners of a contact of the other. */
-    private double beepProbability(int[] label, BitSet[] apart, CopperProof.Item item) {
-        boolean byRed = item.red().length <= item.black().length;
-        double none = 1;
-        for (int one : byRed ? item.red() : item.black()) {
-            double some = 0;
-            for (int other : byRed ? item.black() : item.red()) {
-                some += joinProbability(label, apart, one, other);
-            }
-            none *= Math.max(0, 1 - some);
-        }
-        return 1 - none;
-    }
+    /**
+     * A cable as it may be.
+     *
+     * @param labels those with the same label are joined
+     * @param weight how much more likely it is than it is often drawn
+     */
+    record Drawn(int[] labels, double weight) {}
 
-    /** Whether all that a touch asks was asked by the touch of a gang. */
-    private static boolean isWithin(CopperProof.Item item, CopperProof.Item gang) {
-        return isSubset(item.red(), gang.red()) && isSubset(item.black(), gang.black())
-                || isSubset(item.red(), gang.black()) && isSubset(item.black(), gang.red());
-    }
-
-    private static boolean isSubset(int[] part, int[] whole) {
-        return Arrays.stream(part).allMatch(i -> Arrays.stream(whole).anyMatch(w -> w == i));
-    }
-
-    /** Whether it is known which contacts made a gang beep. */
-    private static boolean isFound(int[] label, CopperProof.Item gang) {
-        return Arrays.stream(gang.red())
-                .anyMatch(r -> Arrays.stream(gang.black()).anyMatch(b -> label[r] == label[b]));
-    }
-
-    private double joinProbability(int[] label, BitSet[] apart, int a, int b) {
-        if (label[a] == label[b]) {
-            return 1;
-        }
-        if (apart[label[a]].get(label[b])) {
-            return 0;
-        }
-        if (end[a] == end[b]) {
-            return SAME_END;
-        }
-        int forA = 0;
-        int forB = 0;
-        for (int i = 0; i < n; i++) {
-            if (label[i] == label[a] && end[i] == end[b] || label[i] == label[b] && end[i] == end[a]) {
-                return SECOND_PARTNER;
-            }
-            forA += end[i] == end[b] && !apart[label[a]].get(label[i]) ? 1 : 0;
-            forB += end[i] == end[a] && !apart[label[b]].get(label[i]) ? 1 : 0;
-        }
-        return Math.sqrt(share(a, forA) * share(b, forB));
-    }
-
-    /** Probability that a contact is joined to a certain one of those that it may still be joined to. */
-    private double share(int contact, int possible) {
-        int e = end[contact];
-        return each[e] / (open[e] + each[e] * possible);
-    }
-
-    private void merge(int[] label, BitSet[] apart, int a, int b) {
-        int keep = label[a];
-        int gone = label[b];
-        if (keep == gone) {
-            return;
-        }
-        for (int i = 0; i < n; i++) {
-            if (label[i] == gone) {
-                label[i] = keep;
-            }
-            if (apart[i].get(gone)) {
-                apart[i].set(keep);
-            }
-        }
-        apart[keep].or(apart[gone]);
-    }
-
-    /** Random matchings that fit the evidence, as labels. */
-    List<int[]> draw(Evidence evidence, int count, SplittableRandom random) {
+    /** Random matchings that fit the evidence, with a pair of each gang that beeped joined. */
+    List<Drawn> draw(Evidence evidence, List<CopperProof.Item> items, int count, SplittableRandom random) {
         int[] labels = evidence.labels();
         List<Integer> roots = new ArrayList<>();
         BitSet[] ends = new BitSet[n];
@@ -184,18 +82,27 @@ final class OtherWirings {
                 mayJoin[a][b] = !ends[a].intersects(ends[b]) && !evidence.isApart(a, b);
             }
         }
-        List<int[]> drawn = new ArrayList<>(count);
+        List<int[][]> sought = items.stream()
+                .filter(i -> i.meaning() == Meaning.JOINS && !i.isSingle() && !i.isBeeping(labels))
+                .map(i -> new int[][]{roots(labels, i.red()), roots(labels, i.black())})
+                .toList();
+        List<Drawn> drawn = new ArrayList<>(count);
         for (int k = 0; k < count; k++) {
-            drawn.add(drawOne(evidence, labels, roots, loose, mayJoin, random));
+            drawn.add(drawOne(evidence, labels, roots, loose, mayJoin, sought, random));
         }
         return drawn;
     }
 
-    private int[] drawOne(Evidence evidence, int[] labels, List<Integer> roots, int[] free,
-            boolean[][] mayJoin, SplittableRandom random) {
+    private Drawn drawOne(Evidence evidence, int[] labels, List<Integer> roots, int[] free,
+            boolean[][] mayJoin, List<int[][]> sought, SplittableRandom random) {
         int[] to = new int[n];
         for (int i = 0; i < n; i++) {
             to[i] = i;
+        }
+        boolean[] taken = new boolean[n];
+        double weight = 1;
+        for (int[][] gang : sought) {
+            weight *= seek(evidence, roots, gang, mayJoin, to, taken, random);
         }
         int[] loose = free.clone();
         for (int i = loose.length - 1; i > 0; i--) {
@@ -204,7 +111,6 @@ final class OtherWirings {
             loose[i] = loose[j];
             loose[j] = swap;
         }
-        boolean[] taken = new boolean[n];
         int[] candidate = new int[loose.length];
         for (int a : loose) {
             if (taken[a]) {
@@ -233,18 +139,61 @@ final class OtherWirings {
         }
         int[] drawn = new int[n];
         for (int i = 0; i < n; i++) {
-            int root = labels[i];
-            while (to[root] != root) {
-                root = to[root];
-            }
-            drawn[i] = root;
+            drawn[i] = find(to, labels[i]);
         }
-        return wegweiser.core.wiring.EndChange.canonical(drawn);
+        return new Drawn(wegweiser.core.wiring.EndChange.canonical(drawn), weight);
+    }
+
+    /**
+     * Joins a pair of a gang that beeped, where none is joined yet: contacts without a partner before others.
+     *
+     * @return how likely that is against contacts that are joined one to one
+     */
+    private static double seek(Evidence evidence, List<Integer> roots, int[][] gang, boolean[][] mayJoin,
+            int[] to,
+            boolean[] taken, SplittableRandom random) {
+        List<int[]> single = new ArrayList<>();
+        List<int[]> more = new ArrayList<>();
+        for (int r : gang[0]) {
+            for (int b : gang[1]) {
+                int a = find(to, r);
+                int c = find(to, b);
+                if (a == c) {
+                    return 1;
+                }
+                if (mayJoin[r][b] && !taken[r] && !taken[b]) {
+                    single.add(new int[]{a, c});
+                } else if (mayMeet(evidence, to, roots, a, c)) {
+                    more.add(new int[]{a, c});
+                }
+            }
+        }
+        List<int[]> pairs = single.isEmpty() ? more : single;
+        if (pairs.isEmpty()) {
+            return Belief.ERROR;
+        }
+        int[] pair = pairs.get(random.nextInt(pairs.size()));
+        taken[pair[0]] = true;
+        taken[pair[1]] = true;
+        to[Math.max(pair[0], pair[1])] = Math.min(pair[0], pair[1]);
+        return single.isEmpty() ? MatchingLikelihood.SECOND_PARTNER : 1;
+    }
+
+    private static int[] roots(int[] labels, int[] terminals) {
+        return Arrays.stream(terminals).map(t -> labels[t]).distinct().toArray();
+    }
+
+    private static int find(int[] to, int root) {
+        int at = root;
+        while (to[at] != at) {
+            at = to[at];
+        }
+        return at;
     }
 
     /** Whether no class that was drawn to one root is proved apart from one that was drawn to the other. */
     private static boolean mayMeet(Evidence evidence, int[] to, List<Integer> roots, int a, int b) {
-        return roots.stream().filter(r -> to[r] == a)
-                .noneMatch(r -> roots.stream().anyMatch(s -> to[s] == b && evidence.isApart(r, s)));
+        return roots.stream().filter(r -> find(to, r) == a)
+                .noneMatch(r -> roots.stream().anyMatch(s -> find(to, s) == b && evidence.isApart(r, s)));
     }
 }

@@ -53,7 +53,7 @@ final class Posterior {
             int[] labels = hypotheses.get(alive[k]).labels();
             double sum = log[k];
             for (int i = 0; i < fresh.length && sum > likeliest - HOPELESS; i++) {
-                sum += joins(labels, fresh[i]) == (fresh[i].meaning() == Meaning.JOINS) ? hit : miss;
+                sum += fresh[i].isBeeping(labels) == (fresh[i].meaning() == Meaning.JOINS) ? hit : miss;
             }
             if (sum > likeliest - HOPELESS) {
                 likeliest = Math.max(likeliest, sum);
@@ -89,20 +89,6 @@ final class Posterior {
             }
         }
         return true;
-    }
-
-    private static boolean joins(int[] labels, CopperProof.Item item) {
-        if (item.isSingle()) {
-            return labels[item.red()[0]] == labels[item.black()[0]];
-        }
-        for (int r : item.red()) {
-            for (int b : item.black()) {
-                if (labels[r] == labels[b]) {
-                    return true;
-                }
-            }
-        }
-        return false;
     }
 
     /** How many hypotheses are not given up. */

@@ -54,6 +54,14 @@ class RouterTest {
     }
 
     @Test
+    void oneEndAloneHasNoSchemes() {
+        assertThat(Router.schemes(Job.of("Mast cable", List.of(), List.of(), List.of()))).isEmpty();
+        assertThat(Router.schemes(Job.of("Mast cable",
+                List.of(End.of("A", "Mast logger", "dsub-9-socket", List.of())), List.of(), List.of())))
+                .isEmpty();
+    }
+
+    @Test
     void unlikeDevicesGoStraightByFunctionAndNotByNumber() {
         Job job = Samples.serial("rs232-9-terminal", "dsub-9-socket", "rs232-25-modem", "dsub-25-plug", "");
         Scheme best = Router.schemes(job).getFirst();

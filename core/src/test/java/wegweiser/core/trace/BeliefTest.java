@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
@@ -103,7 +104,9 @@ class BeliefTest {
             TerminalIndex index = Samples.index(truth);
             Evidence evidence = new Evidence(index, honest(truth, 30, random));
             for (double share : new double[]{0.1, 0.4, 0.75}) {
-                for (int[] drawn : new OtherWirings(index, share).draw(evidence, 20, random.split())) {
+                for (OtherWirings.Drawn cable : new OtherWirings(index, share).draw(evidence,
+                        Belief.items(evidence), 20, random.split())) {
+                    int[] drawn = cable.labels();
                     for (int a = 0; a < index.size(); a++) {
                         for (int b = a + 1; b < index.size(); b++) {
                             if (evidence.isJoined(a, b)) {
@@ -114,6 +117,19 @@ class BeliefTest {
                 }
             }
         }
+    }
+
+    @Test
+    void theReadingsAgainstAHypothesisAreNamed() {
+        Job job = Samples.job("dsub-9-socket", "dsub-9-plug", "");
+        Job read = Samples.readings(job,
+                "A.1 B.1 beep; A.2 B.2 beep; A.2 B.3 beep; A.4 B.4 silent; A.5 B.6 silent");
+        Belief belief = Belief.of(Hypotheses.of(job, Samples.index(job), NamedWiring.standard()),
+                new Evidence(Samples.index(job), read.readings()), 1);
+        int[] straight = Samples.index(job).terminals().stream()
+                .mapToInt(t -> Samples.index(job).of(new Terminal("A", t.contact()))).toArray();
+        assertThat(belief.against(new Hypothesis("straight", Optional.empty(), straight, 1)))
+                .containsExactly(3, 4);
     }
 
     @Test

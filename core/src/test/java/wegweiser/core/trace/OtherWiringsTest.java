@@ -10,9 +10,12 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.Samples;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.Nets;
 
 /** What "none of these" draws. */
@@ -41,7 +44,9 @@ class OtherWiringsTest {
             Nets truth = Nets.of(INDEX, Samples.random("dsub-9-socket", "modular-8p8c-plug", random).links());
             Evidence evidence = seen(truth, 40, random);
             for (double[] share : OtherWirings.OPEN_SHARES) {
-                for (int[] drawn : new OtherWirings(INDEX, share[0]).draw(evidence, 20, random)) {
+                for (OtherWirings.Drawn cable : new OtherWirings(INDEX, share[0]).draw(evidence,
+                        Belief.items(evidence), 20, random)) {
+                    int[] drawn = cable.labels();
                     for (int a = 0; a < INDEX.size(); a++) {
                         for (int b = a + 1; b < INDEX.size(); b++) {
                             assertThat(evidence.isJoined(a, b) && drawn[a] != drawn[b]).isFalse();
@@ -59,8 +64,9 @@ class OtherWiringsTest {
         for (double[] share : OtherWirings.OPEN_SHARES) {
             double open = 0;
             int drawn = 0;
-            for (int[] labels : new OtherWirings(INDEX, share[0]).draw(nothing, 600,
+            for (OtherWirings.Drawn cable : new OtherWirings(INDEX, share[0]).draw(nothing, List.of(), 600,
                     new SplittableRandom(2))) {
+                int[] labels = cable.labels();
                 for (int i = 0; i < labels.length; i++) {
                     int own = labels[i];
                     if (INDEX.get(i).end().equals("B")) {
@@ -70,6 +76,63 @@ class OtherWiringsTest {
                 }
             }
             assertThat(open / drawn).as("share %s", share[0]).isCloseTo(share[0], within(0.2));
+        }
+    }
+
+    private static boolean beeps(int[] labels, Reading reading) {
+        return reading.red().stream().anyMatch(r -> reading.black().stream()
+                .anyMatch(b -> labels[INDEX.of(r)] == labels[INDEX.of(b)]));
+    }
+
+    @Test
+    void everySampleHasAPairOfEachGangThatBeeped() {
+        SplittableRandom random = new SplittableRandom(8);
+        int gangs = 0;
+        for (int round = 0; round < 60; round++) {
+            Nets truth = Nets.of(INDEX, Samples.random("dsub-9-socket", "modular-8p8c-plug", random).links());
+            List<Reading> readings = new ArrayList<>(seen(truth, 10, random).readings());
+            for (int k = 0; k < 6; k++) {
+                List<Terminal> red = some("A", 1 + random.nextInt(3), random);
+                List<Terminal> black = some("B", 2 + random.nextInt(4), random);
+                Touch touch = new Touch(red, black);
+                Reading beep = Reading.of(Mode.CONTINUITY, touch, Outcome.BEEP);
+                readings.add(beeps(truth.labels(), beep)
+                        ? beep
+                        : Reading.of(Mode.CONTINUITY, touch, Outcome.SILENT));
+            }
+            Evidence evidence = new Evidence(INDEX, readings);
+            for (OtherWirings.Drawn cable : new OtherWirings(INDEX, 0.4).draw(evidence,
+                    Belief.items(evidence),
+                    20, random)) {
+                for (Reading reading : readings) {
+                    boolean beep = reading.outcome().equals(Outcome.BEEP);
+                    gangs += beep && !reading.touch().isSingle() ? 1 : 0;
+                    // one that finds no room for a pair counts next to nothing
+                    assertThat(beeps(cable.labels(), reading) == beep || cable.weight() <= Belief.ERROR)
+                            .as("%s", reading).isTrue();
+                }
+            }
+        }
+        assertThat(gangs).isGreaterThan(1000);
+    }
+
+    private static List<Terminal> some(String end, int count, SplittableRandom random) {
+        List<Integer> all = new ArrayList<>(numbers(end));
+        return IntStream.range(0, count).mapToObj(_ -> INDEX.get(all.remove(random.nextInt(all.size()))))
+                .toList();
+    }
+
+    @Test
+    void gangsThatShareAContactAreAsLikelyAsWhatTheyHaveInCommon() {
+        List<Integer> far = numbers("B");
+        for (double[] share : OtherWirings.OPEN_SHARES) {
+            double common = likelihood(share[0], item(true, List.of(0), far.subList(2, 4)));
+            double both = likelihood(share[0], item(true, List.of(0), far.subList(0, 4)),
+                    item(true, List.of(0), far.subList(2, 6)));
+            assertThat(both).isBetween(common, 1.1 * common);
+            double nothingCommon = likelihood(share[0], item(true, List.of(0), far.subList(0, 2)),
+                    item(true, List.of(0), far.subList(2, 4)));
+            assertThat(nothingCommon).isPositive().isLessThan(0.1 * common);
         }
     }
 

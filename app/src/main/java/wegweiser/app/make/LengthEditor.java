@@ -52,9 +52,13 @@ final class LengthEditor extends VBox {
             overlay.up(form);
             form.begin();
         });
-        HBox line = new HBox(8, new Label(t("make.way")), length, new Label("m"), piece);
+        Label way = new Label(t("make.way"));
+        way.setMinWidth(USE_PREF_SIZE);
+        Label unit = new Label("m");
+        unit.setMinWidth(USE_PREF_SIZE);
+        HBox line = new HBox(8, way, length, unit);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        getChildren().addAll(stock, line, error);
+        getChildren().addAll(stock, piece, line, error);
     }
 
     /** The description goes along with the job where the catalogue does not have the cable. */

@@ -54,7 +54,7 @@ public final class RouteStage implements StageView {
     private final ConductorStrip strip = new ConductorStrip();
     private final FindingList findings;
     private final VBox hint;
-    private final HBox view;
+    private final StackPane view;
 
     private record Shown(Job job, Facing facing, List<Scheme> schemes, List<Finding> findings,
             String words) {}
@@ -74,9 +74,8 @@ public final class RouteStage implements StageView {
         why.setWrapText(true);
         why.setMinHeight(38);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
-        StackPane place = new StackPane(board, hint);
-        VBox middle = Panels.sheet(Panels.titleLine(title, axes, facing), place, why);
-        VBox.setVgrow(place, Priority.ALWAYS);
+        VBox middle = Panels.sheet(Panels.titleLine(title, axes, facing), board, why);
+        VBox.setVgrow(board, Priority.ALWAYS);
         VBox.setVgrow(middle, Priority.ALWAYS);
         VBox centre = new VBox(12, middle, strip);
         HBox.setHgrow(centre, Priority.ALWAYS);
@@ -84,7 +83,9 @@ public final class RouteStage implements StageView {
         right.getStyleClass().add("sheet-scroll");
         right.setMinWidth(270);
         right.setPrefWidth(330);
-        view = new HBox(12, leftScroll, centre, right);
+        HBox columns = new HBox(12, leftScroll, centre, right);
+        columns.visibleProperty().bind(hint.visibleProperty().not());
+        view = new StackPane(columns, hint);
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         board.setOnPeg(this::peg);

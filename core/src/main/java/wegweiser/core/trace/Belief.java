@@ -232,30 +232,38 @@ public final class Belief {
             }
         }
         int[] proved = evidence.labels();
-        Map<Key, Double> groups = new HashMap<>();
-        Map<Key, int[]> likeliest = new HashMap<>();
-        Map<Key, Double> most = new HashMap<>();
+        final class Group {
+            double weight;
+            double most = -1;
+            int[] likeliest;
+        }
+        Map<Key, Group> groups = new HashMap<>();
         int[] end = acrossOnly ? ends() : null;
         for (int h = 0; h < weights.length; h++) {
             int[] whole = union(labels.get(h), proved);
-            Key key = new Key(acrossOnly ? across(whole, end) : whole);
-            groups.merge(key, weights[h], Double::sum);
-            if (weights[h] > most.getOrDefault(key, -1.0)) {
-                most.put(key, weights[h]);
-                likeliest.put(key, whole);
+            Group group = groups.computeIfAbsent(new Key(acrossOnly ? across(whole, end) : whole),
+                    _ -> new Group());
+            group.weight += weights[h];
+            if (weights[h] > group.most) {
+                group.most = weights[h];
+                group.likeliest = whole;
             }
         }
-        Map.Entry<Key, Double> best = groups.entrySet()
-                .stream()
-                .max(Map.Entry.<Key, Double>comparingByValue()
-                        .thenComparing(e -> Arrays.toString(e.getKey().labels())))
-                .orElseThrow();
-        int[] winner = likeliest.get(best.getKey());
+        Map.Entry<Key, Group> best = null;
+        for (Map.Entry<Key, Group> entry : groups.entrySet()) {
+            if (best == null || entry.getValue().weight > best.getValue().weight
+                    || entry.getValue().weight == best.getValue().weight
+                            && Arrays.toString(entry.getKey().labels)
+                                    .compareTo(Arrays.toString(best.getKey().labels)) > 0) {
+                best = entry;
+            }
+        }
+        int[] winner = best.getValue().likeliest;
         Optional<Hypothesis> hypothesis = named.stream()
                 .map(Share::hypothesis)
                 .filter(h -> Arrays.equals(h.labels(), winner))
                 .findFirst();
-        return new Leader(winner, Math.min(1, best.getValue()), hypothesis);
+        return new Leader(winner, Math.min(1, best.getValue().weight), hypothesis);
     }
 
     private int[] ends() {

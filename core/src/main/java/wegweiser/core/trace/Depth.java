@@ -22,14 +22,27 @@ import wegweiser.core.model.Touch;
  * called open that was never looked at. What lies beyond is left unproved and counted.
  */
 final class Depth {
+    /** Beyond this all contacts of a connector are alike far. */
+    private static final double FARTHEST_MM = 50;
+    private static final double OTHER_END_MM = 60;
+
     private final TerminalIndex index;
     private final List<int[]> pairs;
-    private final Map<Terminal, Contact> places;
+    private final double[][] distances;
 
     private Depth(TerminalIndex index, List<int[]> pairs, Map<Terminal, Contact> places) {
         this.index = index;
         this.pairs = pairs;
-        this.places = places;
+        this.distances = new double[index.size()][index.size()];
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = 0; b < index.size(); b++) {
+                Contact from = places.get(index.get(a));
+                Contact to = places.get(index.get(b));
+                distances[a][b] = sameEnd(a, b) && from != null && to != null
+                        ? Math.min(FARTHEST_MM, from.distanceMm(to))
+                        : OTHER_END_MM;
+            }
+        }
     }
 
     static Depth of(Job job, TerminalIndex index) {
@@ -103,6 +116,8 @@ final class Depth {
     }
 
     Optional<Touch> next(Evidence evidence, Optional<Touch> last, Repeats repeats) {
+        int red = last.map(l -> index.of(l.red().getFirst())).orElse(-1);
+        int black = last.map(l -> index.of(l.black().getFirst())).orElse(-1);
         Touch best = null;
         double bestScore = Double.MAX_VALUE;
         for (int[] pair : all(evidence)) {
@@ -112,9 +127,9 @@ final class Depth {
             for (int turn = 0; turn < 2; turn++) {
                 Touch touch = Touch.of(index.get(pair[turn]), index.get(pair[1 - turn]));
                 double score = CostModel.USUAL.seconds(last, touch, Fixture.PROBES)
-                        + last.map(l -> 0.05 * distance(l.red().getFirst(), touch.red().getFirst())
-                                + 0.05 * distance(l.black().getFirst(), touch.black().getFirst()))
-                                .orElse(0.0);
+                        + (last.isEmpty()
+                                ? 0
+                                : 0.05 * distance(red, pair[turn]) + 0.05 * distance(black, pair[1 - turn]));
                 if (score < bestScore) {
                     bestScore = score;
                     best = touch;
@@ -125,9 +140,7 @@ final class Depth {
     }
 
     /** Distance in mm between two contacts of one end; a constant when the hand goes to another connector. */
-    double distance(Terminal from, Terminal to) {
-        Contact a = places.get(from);
-        Contact b = places.get(to);
-        return from.end().equals(to.end()) && a != null && b != null ? Math.min(50, a.distanceMm(b)) : 60;
+    double distance(int from, int to) {
+        return distances[from][to];
     }
 }

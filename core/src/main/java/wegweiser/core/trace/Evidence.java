@@ -186,6 +186,11 @@ public final class Evidence {
         return new Nets(index, labels());
     }
 
+    /** Whether two terminals are at one end, by their numbers. */
+    boolean isSameEnd(int a, int b) {
+        return ownEnd[a] == ownEnd[b];
+    }
+
     /** What is known of a pair. */
     public PairState state(Terminal a, Terminal b) {
         return state(index.of(a), index.of(b));

@@ -76,10 +76,12 @@ final class OtherWirings {
             ends[labels[i]].set(end[i]);
         }
         int[] loose = roots.stream().mapToInt(r -> r).filter(r -> ends[r].cardinality() == 1).toArray();
-        boolean[][] mayJoin = new boolean[n][n];
+        long[][] mayJoin = new long[n][(n + 63) / 64];
         for (int a : loose) {
             for (int b : loose) {
-                mayJoin[a][b] = !ends[a].intersects(ends[b]) && !evidence.isApart(a, b);
+                if (!ends[a].intersects(ends[b]) && !evidence.isApart(a, b)) {
+                    mayJoin[a][b / 64] |= 1L << b;
+                }
             }
         }
         List<int[][]> sought = items.stream()
@@ -94,15 +96,18 @@ final class OtherWirings {
     }
 
     private Drawn drawOne(Evidence evidence, int[] labels, List<Integer> roots, int[] free,
-            boolean[][] mayJoin, List<int[][]> sought, SplittableRandom random) {
+            long[][] mayJoin, List<int[][]> sought, SplittableRandom random) {
         int[] to = new int[n];
         for (int i = 0; i < n; i++) {
             to[i] = i;
         }
-        boolean[] taken = new boolean[n];
+        long[] untaken = new long[(n + 63) / 64];
+        for (int a : free) {
+            untaken[a / 64] |= 1L << a;
+        }
         double weight = 1;
         for (int[][] gang : sought) {
-            weight *= seek(evidence, roots, gang, mayJoin, to, taken, random);
+            weight *= seek(evidence, roots, gang, mayJoin, to, untaken, random);
         }
         int[] loose = free.clone();
         for (int i = loose.length - 1; i > 0; i--) {
@@ -111,22 +116,25 @@ final class OtherWirings {
             loose[i] = loose[j];
             loose[j] = swap;
         }
-        int[] candidate = new int[loose.length];
         for (int a : loose) {
-            if (taken[a]) {
+            if (!has(untaken, a)) {
                 continue;
             }
-            taken[a] = true;
+            take(untaken, a);
             int candidates = 0;
-            for (int b : loose) {
-                if (mayJoin[a][b] && !taken[b]) {
-                    candidate[candidates++] = b;
-                }
+            for (int w = 0; w < untaken.length; w++) {
+                candidates += Long.bitCount(mayJoin[a][w] & untaken[w]);
             }
             double joined = each[end[a]] * candidates;
             if (candidates > 0 && random.nextDouble() * (open[end[a]] + joined) < joined) {
-                int chosen = candidate[random.nextInt(candidates)];
-                taken[chosen] = true;
+                int skipped = random.nextInt(candidates);
+                int chosen = -1;
+                for (int k = 0; chosen < 0; k++) {
+                    if (has(mayJoin[a], loose[k]) && has(untaken, loose[k]) && skipped-- == 0) {
+                        chosen = loose[k];
+                    }
+                }
+                take(untaken, chosen);
                 to[Math.max(a, chosen)] = Math.min(a, chosen);
             }
         }
@@ -149,9 +157,9 @@ final class OtherWirings {
      *
      * @return how likely that is against contacts that are joined one to one
      */
-    private static double seek(Evidence evidence, List<Integer> roots, int[][] gang, boolean[][] mayJoin,
+    private static double seek(Evidence evidence, List<Integer> roots, int[][] gang, long[][] mayJoin,
             int[] to,
-            boolean[] taken, SplittableRandom random) {
+            long[] untaken, SplittableRandom random) {
         List<int[]> single = new ArrayList<>();
         List<int[]> more = new ArrayList<>();
         for (int r : gang[0]) {
@@ -161,7 +169,7 @@ final class OtherWirings {
                 if (a == c) {
                     return 1;
                 }
-                if (mayJoin[r][b] && !taken[r] && !taken[b]) {
+                if (has(mayJoin[r], b) && has(untaken, r) && has(untaken, b)) {
                     single.add(new int[]{a, c});
                 } else if (mayMeet(evidence, to, roots, a, c)) {
                     more.add(new int[]{a, c});
@@ -173,10 +181,18 @@ final class OtherWirings {
             return Belief.ERROR;
         }
         int[] pair = pairs.get(random.nextInt(pairs.size()));
-        taken[pair[0]] = true;
-        taken[pair[1]] = true;
+        take(untaken, pair[0]);
+        take(untaken, pair[1]);
         to[Math.max(pair[0], pair[1])] = Math.min(pair[0], pair[1]);
         return single.isEmpty() ? MatchingLikelihood.SECOND_PARTNER : 1;
+    }
+
+    private static boolean has(long[] set, int i) {
+        return (set[i / 64] >> i & 1) != 0;
+    }
+
+    private static void take(long[] set, int i) {
+        set[i / 64] &= ~(1L << i);
     }
 
     private static int[] roots(int[] labels, int[] terminals) {

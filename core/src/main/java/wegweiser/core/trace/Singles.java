@@ -31,7 +31,7 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
                 double p = belief.joined(a, b);
                 boolean known = evidence.isJoined(a, b) || evidence.isApart(a, b);
                 // to believe, a pair is worth a second look when much speaks against its reading; to prove, the reading is enough
-                boolean sameEnd = index.get(a).end().equals(index.get(b).end());
+                boolean sameEnd = evidence.isSameEnd(a, b);
                 if (sameEnd == within && Foresight.entropy(p) >= (known || within ? DOUBT_BITS : NOTHING)
                         && !(known && goal == Goal.PROVE) && !repeats.isEnough(a, b)) {
                     moves.add(new Foresight.Move(new int[][]{{a}, {b}}, belief.beeps(a, b), p));
@@ -89,8 +89,8 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
         if (last.isEmpty() || candidate[0].length + candidate[1].length > 2) {
             return -(candidate[0][0] + candidate[1][0]) / (double) index.size();
         }
-        return -depth.distance(last.get().red().getFirst(), index.get(candidate[0][0]))
-                - depth.distance(last.get().black().getFirst(), index.get(candidate[1][0]));
+        return -depth.distance(index.of(last.get().red().getFirst()), candidate[0][0])
+                - depth.distance(index.of(last.get().black().getFirst()), candidate[1][0]);
     }
 
     static Optional<Touch> last(Evidence evidence) {

@@ -51,8 +51,7 @@ public record Sweep(int touches, double seconds) {
         int open = 0;
         for (int a = 0; a < evidence.index().size(); a++) {
             for (int b = a + 1; b < evidence.index().size(); b++) {
-                if (!evidence.index().get(a).end().equals(evidence.index().get(b).end())
-                        && evidence.state(a, b) == PairState.UNKNOWN) {
+                if (!evidence.isSameEnd(a, b) && evidence.state(a, b) == PairState.UNKNOWN) {
                     open++;
                 }
             }

@@ -122,7 +122,12 @@ class TraceToolsTest extends WindowTest {
     @Test
     void everyCellSaysWhyItIsNotTheNextTouch() {
         trace();
+        await("the first cell", () -> shows("A.1 and B.1: not known. Why not this one"));
         keys(KeyCode.RIGHT);
-        await("a reason", () -> shows("Why not this one") || shows("This is the touch to make"));
+        await("the cell beside it", () -> shows("A.1 and B.2: not known."));
+        keys(KeyCode.DOWN);
+        await("the one below", () -> shows("A.2 and B.2: not known. Why not this one"));
+        keys(KeyCode.N);
+        await("the answer keys still answer", () -> session.job().readings().size() == 1);
     }
 }

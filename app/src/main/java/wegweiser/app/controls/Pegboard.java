@@ -16,6 +16,7 @@ import javafx.css.StyleablePropertyFactory;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
@@ -190,10 +191,17 @@ public final class Pegboard extends Region {
 
     private void typed(KeyEvent e) {
         PegModel shown = model.get();
-        if (shown.rows().isEmpty() || shown.columns().isEmpty()) {
-            return;
+        if (step(e)) {
+            e.consume();
+        } else if (e.getCode() == KeyCode.SPACE && !shown.rows().isEmpty() && !shown.columns().isEmpty()) {
+            onPeg.accept(selection.get().row(), selection.get().column());
+            e.consume();
         }
-        Selection at = selection.get();
+    }
+
+    /** Moves the selected cell by an arrow key and takes the focus, wherever that was. */
+    public boolean step(KeyEvent e) {
+        PegModel shown = model.get();
         int down = switch (e.getCode()) {
             case UP -> -1;
             case DOWN -> 1;
@@ -204,14 +212,14 @@ public final class Pegboard extends Region {
             case RIGHT -> 1;
             default -> 0;
         };
-        if (down != 0 || right != 0) {
-            selection.set(new Selection(Math.clamp(at.row() + down, 0, shown.rows().size() - 1),
-                    Math.clamp(at.column() + right, 0, shown.columns().size() - 1)));
-            e.consume();
-        } else if (e.getCode() == javafx.scene.input.KeyCode.SPACE) {
-            onPeg.accept(at.row(), at.column());
-            e.consume();
+        if (down == 0 && right == 0 || shown.rows().isEmpty() || shown.columns().isEmpty()) {
+            return false;
         }
+        requestFocus();
+        Selection at = selection.get();
+        selection.set(new Selection(Math.clamp(at.row() + down, 0, shown.rows().size() - 1),
+                Math.clamp(at.column() + right, 0, shown.columns().size() - 1)));
+        return true;
     }
 
     /** The selected cell in words, for a screen reader and the line below the board. */

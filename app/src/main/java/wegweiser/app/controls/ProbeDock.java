@@ -69,6 +69,10 @@ public final class ProbeDock extends HBox {
         field.setVisible(false);
         field.setManaged(false);
         field.setPrefColumnCount(9);
+        // what is typed takes the place of the button that opens it, so that a whole reading is seen
+        HBox.setHgrow(field, Priority.ALWAYS);
+        value.visibleProperty().bind(field.visibleProperty().not());
+        value.managedProperty().bind(value.visibleProperty());
         beep.getStyleClass().add("primary");
         beep.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.BEEP));
         silent.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.SILENT));

@@ -209,6 +209,9 @@ public final class ProveStage implements StageView {
 
     @Override
     public boolean key(KeyEvent e) {
+        if (board.step(e)) {
+            return true;
+        }
         if (e.getCode() == KeyCode.F) {
             faces.flip();
             return true;

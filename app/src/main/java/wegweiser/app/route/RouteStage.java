@@ -179,6 +179,9 @@ public final class RouteStage implements StageView {
 
     @Override
     public boolean key(KeyEvent e) {
+        if (board.step(e)) {
+            return true;
+        }
         if (e.getCode().isDigitKey() && !e.getText().isEmpty()) {
             int n = e.getText().charAt(0) - '1';
             if (n >= 0 && n < cards.getChildren().size()

@@ -246,11 +246,13 @@ public final class TraceStage implements StageView {
         Terminal column = model.columns().get(at.column()).terminal();
         boolean known = evidence.index().contains(row) && evidence.index().contains(column);
         List<Integer> because = known ? evidence.because(row, column) : List.of();
-        String why = because.isEmpty() && known && shown != null && shown.job() == job
+        List<Integer> disputed = known && because.isEmpty() ? evidence.disputed(row, column) : List.of();
+        String why = because.isEmpty() && known && disputed.isEmpty() && shown != null && shown.job() == job
                 ? " " + WhyNot.words(evidence, shown.belief(), shown.proposal(), choices.costProperty().get(),
                         choices.fixtureProperty().get(), row, column)
                 : "";
         cellWords.setText(board.words() + why
+                + (disputed.isEmpty() ? "" : t("trace.disputed", wegweiser.core.words.Words.list(disputed)))
                 + (because.isEmpty()
                         ? ""
                         : t(because.size() == 1 ? "trace.because" : "trace.because.several",
@@ -259,6 +261,9 @@ public final class TraceStage implements StageView {
 
     @Override
     public boolean key(KeyEvent e) {
+        if (board.step(e)) {
+            return true;
+        }
         if (e.getCode() == KeyCode.F) {
             faces.flip();
             return true;

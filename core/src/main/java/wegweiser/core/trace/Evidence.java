@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
@@ -243,6 +244,20 @@ public final class Evidence {
     /** The readings behind what is known of a pair, as numbers from 1; empty when nothing is proved. */
     public List<Integer> because(Terminal a, Terminal b) {
         return claim(index.of(a), index.of(b)).map(Claim::because).orElse(List.of());
+    }
+
+    /** The readings of just this pair, from 1, that prove nothing since they contradict others or each other. */
+    public List<Integer> disputed(Terminal a, Terminal b) {
+        Intermittence intermittence = Intermittence.of(readings);
+        return IntStream.range(0, readings.size())
+                .filter(i -> {
+                    Touch touch = readings.get(i).touch();
+                    return touch.isSingle() && (touch.equals(Touch.of(a, b)) || touch.equals(Touch.of(b, a)))
+                            && (intermittence.isDoubtful(i)
+                                    || contradictions.stream().anyMatch(c -> c.readings().contains(i + 1)));
+                })
+                .mapToObj(i -> i + 1)
+                .toList();
     }
 
     private Optional<Claim> claim(int a, int b) {

@@ -60,6 +60,18 @@ class EvidenceTest {
     }
 
     @Test
+    void aDisputedPairNamesItsOwnReadings() {
+        Evidence evidence = of(
+                "A.2 B.3 beep; A.2 A.7 beep; A.7 B.3 silent; A.4 B.4 beep; A.4 B.4 silent; A.5 B.5 beep");
+        Terminal a2 = Terminal.parse("A.2");
+        assertThat(evidence.disputed(a2, Terminal.parse("B.3"))).containsExactly(1);
+        assertThat(evidence.disputed(Terminal.parse("B.3"), Terminal.parse("A.7"))).containsExactly(3);
+        assertThat(evidence.disputed(Terminal.parse("A.4"), Terminal.parse("B.4"))).containsExactly(4, 5);
+        assertThat(evidence.disputed(Terminal.parse("A.5"), Terminal.parse("B.5"))).isEmpty();
+        assertThat(evidence.disputed(a2, Terminal.parse("B.9"))).isEmpty();
+    }
+
+    @Test
     void aTouchThatGaveBothResultsIsIntermittentAndProvesNothing() {
         Evidence evidence = of("A.1 B.1 beep; B.1 A.1 silent; A.2 B.2 beep");
         assertThat(evidence.intermittent()).containsExactly(Terminal.parse("A.1"), Terminal.parse("B.1"));

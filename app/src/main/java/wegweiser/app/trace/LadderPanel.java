@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +29,7 @@ import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.port.PortMeasure;
@@ -47,6 +49,7 @@ final class LadderPanel extends VBox {
     private final String connector;
     private final Button done = new Button(t("ladder.close"));
     private Optional<LadderPlug> plug = Optional.empty();
+    private final Map<List<Integer>, Terminal> named = new HashMap<>();
     private int at;
 
     LadderPanel(Session session, Job job, Runnable close) {
@@ -159,12 +162,7 @@ final class LadderPanel extends VBox {
         }
         Terminal contact = near.get(at);
         List<List<Integer>> fits = plug.orElseThrow().meanings(value);
-        // only what holds whatever the reading means is written down
-        Object shown = value.getAsDouble() > plug.orElseThrow().openOhms() ? "open" : value.getAsDouble();
-        Extra from = new Extra(Map.of(Reading.LADDER, shown));
-        List<Reading> said = fits.isEmpty()
-                ? List.of()
-                : LadderTrace.said(contact, fits, far).stream().map(r -> r.withExtra(from)).toList();
+        List<Reading> said = said(contact, fits, value.getAsDouble());
         if (!said.isEmpty()) {
             session.edit(j -> {
                 List<Reading> all = new ArrayList<>(j.readings());
@@ -172,17 +170,51 @@ final class LadderPanel extends VBox {
                 return j.withReadings(all);
             });
         }
-        answer.setText(switch (fits.size()) {
-            case 0 -> t("ladder.nothing", contact);
-            case 1 -> fits.getFirst().isEmpty()
-                    ? t("ladder.open", contact)
-                    : t("ladder.joined", contact, words(fits.getFirst()));
-            default -> t(LadderTrace.isShort(fits) ? "ladder.short" : "ladder.several", contact,
-                    fits.stream().map(this::words).reduce((some, one) -> t("ladder.or", some, one))
-                            .orElseThrow());
-        });
+        answer.setText(words(contact, fits));
+        if (fits.size() == 1) {
+            named.putIfAbsent(fits.getFirst(), contact);
+        }
         at++;
         ask();
+    }
+
+    /**
+     * What holds whatever the value means. A part in the cable bends values: two contacts, or one that another near
+     * contact names as well, are not joined before they beep.
+     */
+    private List<Reading> said(Terminal contact, List<List<Integer>> fits, double ohms) {
+        if (fits.isEmpty()) {
+            return List.of();
+        }
+        List<List<Integer>> meanings = fits.size() == 1 && fits.getFirst().size() > 1
+                ? fits.getFirst().stream().map(List::of).toList()
+                : fits;
+        Extra from = new Extra(Map.of(Reading.LADDER, ohms > plug.orElseThrow().openOhms() ? "open" : ohms));
+        return LadderTrace.said(contact, meanings, far).stream()
+                .filter(r -> !isTwice(fits) || r.outcome() != Outcome.BEEP)
+                .map(r -> r.withExtra(from))
+                .toList();
+    }
+
+    private boolean isTwice(List<List<Integer>> fits) {
+        return fits.size() == 1 && !fits.getFirst().isEmpty() && named.containsKey(fits.getFirst());
+    }
+
+    private String words(Terminal contact, List<List<Integer>> fits) {
+        if (fits.isEmpty()) {
+            return t("ladder.nothing", contact);
+        }
+        if (isTwice(fits)) {
+            return t("ladder.twice", contact, words(fits.getFirst()), named.get(fits.getFirst()));
+        }
+        if (fits.size() == 1 && fits.getFirst().size() < 2) {
+            return fits.getFirst().isEmpty()
+                    ? t("ladder.open", contact)
+                    : t("ladder.joined", contact, words(fits.getFirst()));
+        }
+        return t(LadderTrace.isShort(fits) ? "ladder.short" : "ladder.several", contact,
+                fits.stream().map(this::words).reduce((some, one) -> t("ladder.or", some, one))
+                        .orElseThrow());
     }
 
     private String words(List<Integer> positions) {

@@ -11,6 +11,7 @@ import java.util.Optional;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.MeterDisplay;
@@ -18,6 +19,7 @@ import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Session;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
 
 /** The readings with their times; any of them can be set aside. */
 final class ReadingLines extends VBox {
@@ -65,6 +67,9 @@ final class ReadingLines extends VBox {
         time.getStyleClass().addAll("mono", "reading-time");
         time.setMinWidth(USE_PREF_SIZE);
         HBox line = Panels.line(touch, new HBox(8, time, result));
+        if (!r.touch().isSingle()) {
+            Tooltip.install(line, new Tooltip(Words.list(r.red()) + "\n" + Words.list(r.black())));
+        }
         MenuItem aside = new MenuItem(t("trace.reading.aside", number));
         aside.setOnAction(
                 _ -> session.edit(j -> j.withReadingSetAside(number, t("trace.reading.aside.why"))));

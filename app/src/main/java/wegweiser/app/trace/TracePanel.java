@@ -110,14 +110,17 @@ final class TracePanel extends VBox {
 
     void show(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal, boolean proved) {
         beliefs.getChildren().clear();
-        belief.shares().stream().limit(2).filter(s -> s.probability() >= 0.005)
-                .forEach(s -> belief(title(belief, s.hypothesis()), s.probability(), "belief"));
-        belief(t("trace.else"),
-                Math.max(0,
-                        1 - belief.shares().stream().limit(2).filter(s -> s.probability() >= 0.005)
-                                .mapToDouble(Belief.Share::probability).sum()),
-                "belief-other");
-        if (!proved) {
+        List<Belief.Share> likely = belief.shares().stream().limit(2).filter(s -> s.probability() >= 0.005)
+                .toList();
+        if (belief.shares().isEmpty()) {
+            beliefs.getChildren().add(Panels.quiet(t("trace.no-name")));
+        } else {
+            likely.forEach(s -> belief(title(belief, s.hypothesis()), s.probability(), "belief"));
+            belief(t("trace.else"),
+                    Math.max(0, 1 - likely.stream().mapToDouble(Belief.Share::probability).sum()),
+                    "belief-other");
+        }
+        if (!proved && !belief.shares().isEmpty()) {
             beliefs.getChildren().add(Panels.quiet(t("trace.guess")));
         }
         trouble.getChildren().clear();

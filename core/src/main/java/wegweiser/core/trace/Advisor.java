@@ -304,7 +304,8 @@ public final class Advisor {
         long joins = Arrays.stream(proved).distinct().count()
                 - Arrays.stream(leader.labels()).distinct().count();
         double isolation = fixture.canGang()
-                ? Math.ceil(Math.log(Arrays.stream(leader.labels()).distinct().count()) / Math.log(2))
+                ? Candidates.isolationCuts(evidence,
+                        Arrays.stream(leader.labels()).distinct().boxed().toList()).size()
                 : depth.left(evidence);
         return (int) Math.max(1, Math.ceil(0.6 * learn) + Math.max(0, joins) + isolation);
     }

@@ -26,12 +26,12 @@ import wegweiser.core.model.Touch;
 
 /**
  * Traces a cable with a ladder plug on its second end: one resistance reading for each contact of the first end, from
- * which follows which contacts of the second it is joined to, and to which it is not. A reading that may stand for
- * several things is settled with the plug off, by beeping the contacts in question.
+ * which follows which contacts of the second it is joined to, and to which it is not. Values that may stand for
+ * several things, or that more than a single wire would have to explain, are beeped with the plug off.
  *
  * @param readings what was measured, as touches between contacts
  * @param touches how often the probes were placed
- * @param unsure contacts whose reading fits nothing that the plug can show
+ * @param unsure contacts whose value fits nothing that the plug can show, or not what was beeped
  */
 public record LadderTrace(List<Reading> readings, int touches, double seconds, List<Terminal> unsure) {
     /** Into how many gangs at most one reading is turned. */
@@ -57,11 +57,12 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
     }
 
     /**
-     * Traces between the first two ends. The plug comes off once, when every contact is read; then the readings that may
-     * stand for several things are settled one after the other until what is known is enough. What is not settled by then
-     * is noted as far as all its meanings agree.
+     * Traces between the first two ends. The plug comes off once, when every contact is read; then {@link LadderSettling}
+     * beeps what the values leave open. What is not settled when what is known is enough is noted as far as all its
+     * meanings agree.
      *
-     * @param enough whether what is known need not be settled any further, asked before each settling
+     * @param enough whether what is known need not be settled any further, asked before each settling of a value that may
+     *     mean several things
      * @param ohms what the meter shows from a contact of the first end to the plug's common lead; empty when over range
      * @param beeps whether two contacts beep, with the plug off
      */
@@ -69,97 +70,19 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
             Function<Terminal, OptionalDouble> ohms, BiPredicate<Terminal, Terminal> beeps) {
         List<Terminal> near = Terminals.of(job, job.ends().get(0));
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
-        List<Reading> readings = new ArrayList<>();
-        List<Terminal> unsure = new ArrayList<>();
-        Map<Terminal, List<List<Integer>>> doubtful = new LinkedHashMap<>();
-        double seconds = cost.changePlug() + near.size() * (cost.moveProbe() + cost.readValue());
-        int touches = near.size();
-        for (Terminal contact : near) {
-            List<List<Integer>> fits = plug.meanings(ohms.apply(contact));
-            if (fits.isEmpty()) {
-                unsure.add(contact);
-            } else if (fits.size() == 1) {
-                readings.addAll(said(contact, fits, far));
-            } else {
-                doubtful.put(contact, fits);
-            }
-        }
-        boolean plugged = true;
-        while (!doubtful.isEmpty()) {
-            // what shows a short tells most
-            Terminal contact = doubtful.entrySet().stream().filter(d -> isShort(d.getValue())).findFirst()
-                    .orElseGet(() -> doubtful.entrySet().iterator().next()).getKey();
-            List<List<Integer>> left = possible(doubtful.get(contact), readings, contact, far);
-            if (left.size() > 1) {
-                List<Reading> all = new ArrayList<>(readings);
-                doubtful.forEach((c, fits) -> all.addAll(said(c, possible(fits, readings, c, far), far)));
-                if (enough.test(all)) {
-                    return new LadderTrace(List.copyOf(all), touches, seconds, List.copyOf(unsure));
-                }
-                seconds += (plugged ? cost.changePlug() : 0) + 2 * cost.moveProbe();
-                plugged = false;
-                touches++;
-                int at = telling(left);
-                boolean joined = beeps.test(contact, far.get(at));
-                left = left.stream().filter(m -> m.contains(at) == joined).toList();
-                if (!joined && left.size() == 1) {
-                    // silence alone does not prove the meaning that is left
-                    touches++;
-                    seconds += cost.moveProbe();
-                    left = beeps.test(contact, far.get(left.getFirst().getFirst())) ? left : List.of();
-                }
-                if (left.isEmpty()) {
-                    // more than two are joined, which the plug does not show
-                    readings.add(Reading.of(Mode.CONTINUITY, Touch.of(contact, far.get(at)),
-                            joined ? Outcome.BEEP : Outcome.SILENT));
-                    unsure.add(contact);
-                    doubtful.remove(contact);
-                    continue;
-                }
-            }
-            if (left.size() == 1) {
-                readings.addAll(said(contact, left, far));
-                doubtful.remove(contact);
-            } else {
-                doubtful.put(contact, left);
-            }
-        }
-        return new LadderTrace(List.copyOf(readings), touches, seconds, List.copyOf(unsure));
+        Map<Terminal, List<List<Integer>>> read = new LinkedHashMap<>();
+        near.forEach(contact -> read.put(contact, plug.meanings(ohms.apply(contact))));
+        LadderSettling settling = new LadderSettling(read, far, cost, beeps);
+        settling.run(enough);
+        double seconds = cost.changePlug() + near.size() * (cost.moveProbe() + cost.readValue())
+                + settling.seconds();
+        return new LadderTrace(settling.readings(), near.size() + settling.touches(), seconds,
+                settling.unsure());
     }
 
     /** Whether a reading shows two contacts whichever of its meanings holds. */
     public static boolean isShort(List<List<Integer>> meanings) {
         return meanings.stream().allMatch(m -> m.size() > 1);
-    }
-
-    /** The contact to ask about first: that of the likeliest meaning, which is a single one, that not all meanings share. */
-    private static int telling(List<List<Integer>> meanings) {
-        return meanings.stream()
-                .flatMap(List::stream)
-                .filter(at -> !meanings.stream().allMatch(m -> m.contains(at)))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    /**
-     * The meanings that other readings leave: two far contacts that are shorted show as a pair at every near contact, so
-     * none of them can be alone at another one.
-     */
-    private static List<List<Integer>> possible(List<List<Integer>> meanings, List<Reading> readings,
-            Terminal near,
-            List<Terminal> far) {
-        List<List<Integer>> left = meanings.stream()
-                .filter(m -> m.stream().noneMatch(at -> readings.stream()
-                        .anyMatch(r -> r.outcome() == Outcome.BEEP && r.black().equals(List.of(far.get(at)))
-                                && !r.red().contains(near) && m.size() > 1
-                                && alone(readings, r.red().getFirst()))))
-                .toList();
-        return left.isEmpty() ? meanings : left;
-    }
-
-    private static boolean alone(List<Reading> readings, Terminal near) {
-        return readings.stream().filter(r -> r.outcome() == Outcome.BEEP && r.red().contains(near))
-                .count() == 1;
     }
 
     /**

@@ -161,9 +161,8 @@ class LadderPlugTest {
                         a -> both.contains(near.indexOf(a))
                                 ? OptionalDouble.of(ohms)
                                 : OptionalDouble.of(plug.values().get(near.indexOf(a)) + 0.4),
-                        (_, _) -> {
-                            throw new AssertionError("nothing need be settled");
-                        });
+                        (a, b) -> near.indexOf(a) == far.indexOf(b)
+                                || both.contains(near.indexOf(a)) && both.contains(far.indexOf(b)));
                 Evidence evidence = new Evidence(index, trace.readings());
                 Belief belief = advisor.belief(evidence);
                 int[] believed = advisor.believed(evidence, belief);
@@ -176,6 +175,46 @@ class LadderPlugTest {
         assertThat(sure).isPositive();
         assertThat(wrong).as("of %d", sure).isLessThanOrEqualTo(sure / 50);
         assertThat(unlikeSingles).isGreaterThan(60);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"dsub-9-socket,dsub-9-plug", "modular-8p8c-plug,modular-8p8c-plug"})
+    void aPartInTheCableMakesNoJoinProved(String from, String to) {
+        Job job = Samples.job(from, to, "");
+        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+        List<Terminal> near = Terminals.of(job, job.ends().get(0));
+        List<Terminal> far = Terminals.of(job, job.ends().get(1));
+        TerminalIndex index = Samples.index(job);
+        int bent = 0;
+        for (double part : new double[]{47, 60, 100, 120, 150, 1000, 4700, 10_000, 47_000}) {
+            for (int i = 0; i < 8; i++) {
+                for (int j = 0; j < i; j++) {
+                    double[] across = {plug.values().get(j), plug.values().get(i)};
+                    List<Integer> ends = List.of(j, i);
+                    LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, _ -> false, a -> {
+                        int at = near.indexOf(a);
+                        double own = plug.values().get(at);
+                        if (!ends.contains(at)) {
+                            return OptionalDouble.of(own + 0.4);
+                        }
+                        double other = across[1 - ends.indexOf(at)] + part;
+                        return OptionalDouble.of(own * other / (own + other) + 0.4);
+                    }, (a, b) -> near.indexOf(a) == far.indexOf(b));
+                    Evidence evidence = new Evidence(index, trace.readings());
+                    bent += trace.touches() > near.size() ? 1 : 0;
+                    for (Terminal a : near) {
+                        for (Terminal b : far) {
+                            boolean joined = near.indexOf(a) == far.indexOf(b);
+                            assertThat(!joined && evidence.isJoined(index.of(a), index.of(b)))
+                                    .as("%s and %s with %.0f ohms between %s", a, b, part, ends).isFalse();
+                            assertThat(joined && evidence.isApart(index.of(a), index.of(b)))
+                                    .as("%s and %s with %.0f ohms between %s", a, b, part, ends).isFalse();
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(bent).isGreaterThan(100);
     }
 
     @Test

@@ -17,9 +17,10 @@ import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 
 /**
- * The pairs that bare probes are asked to prove: neighbours on a connector, where shorts happen, and supply
- * against everything at its own end, and contacts without a partner against those of the other ends, so that none is
- * called open that was never looked at. What lies beyond is left unproved and counted.
+ * The pairs that bare probes are asked to prove: neighbours on a connector, where shorts happen, and supply against
+ * everything at its own end, both in ohms, so that a part between them shows; and contacts without a partner against
+ * those of the other ends, so that none is called open that was never looked at. What lies beyond is left unproved and
+ * counted.
  */
 final class Depth {
     /** Beyond this all contacts of a connector are alike far. */
@@ -111,8 +112,10 @@ final class Depth {
         return index.get(a).end().equals(index.get(b).end());
     }
 
-    private static boolean isOpen(Evidence evidence, int[] pair) {
-        return !evidence.isJoined(pair[0], pair[1]) && !evidence.isApart(pair[0], pair[1]);
+    /** Whether it is not known yet that two contacts are joined or apart, or at one end what lies between them. */
+    private boolean isOpen(Evidence evidence, int[] pair) {
+        return !evidence.isJoined(pair[0], pair[1]) && (!evidence.isApart(pair[0], pair[1])
+                || sameEnd(pair[0], pair[1]) && !evidence.isPartKnown(pair[0], pair[1]));
     }
 
     Optional<Touch> next(Evidence evidence, Optional<Touch> last, Repeats repeats) {

@@ -15,6 +15,7 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
@@ -113,5 +114,39 @@ class DepthAndCostTest {
                         AdvisorTest.copper(nets).answer(next.get().touch(), next.get().mode())));
             }
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"dsub-9-socket", "modular-8p8c-plug"})
+    void bareProbesFindAPartBetweenAnyTwoNeighbours(String connector) {
+        Job blank = Samples.job(connector, connector, "");
+        TerminalIndex index = Samples.index(blank);
+        ConnectorType type = Catalogue.standard().find(connector).orElseThrow();
+        Advisor advisor = new Advisor(blank, index, Fixture.PROBES, Goal.PROVE, CostModel.USUAL, 1);
+        int parts = 0;
+        for (String one : type.pinIds()) {
+            for (String other : type.neighbours(one)) {
+                if (!type.pinIds().contains(other) || one.compareTo(other) > 0) {
+                    continue;
+                }
+                parts++;
+                List<String> ends = List.of(one, other);
+                Tracer.Run run = Tracer.run(blank, advisor, Fixture.PROBES, CostModel.USUAL,
+                        (touch, mode) -> {
+                            String red = touch.red().getFirst().contact();
+                            String black = touch.black().getFirst().contact();
+                            boolean joined = red.equals(black) && type.pinIds().contains(red);
+                            if (mode == Mode.CONTINUITY) {
+                                return joined ? Outcome.BEEP : Outcome.SILENT;
+                            }
+                            boolean part = !joined && ends.contains(red) && ends.contains(black);
+                            return joined || part ? new Outcome.Resistance(part ? 120.4 : 0.4) : Outcome.OPEN;
+                        }, 400);
+                assertThat(run.finished()).isTrue();
+                assertThat(run.evidence().parts()).as("between %s", ends).hasSize(1);
+                assertThat(run.evidence().parts().getFirst().ohms()).isBetween(119.0, 121.0);
+            }
+        }
+        assertThat(parts).isGreaterThanOrEqualTo(type.pinIds().size() - 1);
     }
 }

@@ -83,13 +83,13 @@ class EndsTest extends WindowTest {
 
     @Test
     void aDrawingFromTheOtherSideIsRenumbered() {
-        assertThat(shows("differ")).isTrue();
+        await("differ", () -> shows("differ"));
         call(() -> {
             window.ends().compare("B");
             return null;
         });
         up("compare");
-        assertThat(shows("counts from the other side")).isTrue();
+        await("counts from the other side", () -> shows("counts from the other side"));
         clickOn("#renumber");
         await("they agree", () -> !SourceComparison
                 .of(session.job().end("B").orElseThrow(), java.util.Optional.empty()).isOpen());
@@ -168,7 +168,7 @@ class EndsTest extends WindowTest {
                 || lookup("#detective-yes").tryQuery().isPresent());
         if (lookup("#detective-value").tryQuery().isPresent()) {
             clickOn("#detective-value").write("lots").type(KeyCode.ENTER);
-            assertThat(shows("is not a value")).isTrue();
+            await("is not a value", () -> shows("is not a value"));
         }
         assertThat(end("A").portReadings()).isEmpty();
     }

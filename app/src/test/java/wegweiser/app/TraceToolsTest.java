@@ -3,11 +3,13 @@ package wegweiser.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.model.End;
@@ -39,6 +41,41 @@ class TraceToolsTest extends WindowTest {
         assertThat(job().readings().getLast().outcome()).isEqualTo(Outcome.SILENT);
         keys(KeyCode.CONTROL, KeyCode.Z);
         await("undone", () -> session.job().readings().isEmpty());
+    }
+
+    private void filePath(Path file) {
+        await("a path is asked for", () -> lookup("#file-path").tryQuery().isPresent());
+        call(() -> {
+            lookup("#file-path").<TextField>query().setText(file.toString());
+            return null;
+        });
+        clickOn("OK");
+        await("answered", () -> lookup("#file-path").tryQuery().isEmpty());
+    }
+
+    @Test
+    void readingsGoOutToAFileAndComeBackFromIt() {
+        Path file = folder.resolve("readings.csv");
+        trace();
+        edit(j -> j.withReadings(List.of(Reading.beep("A.1", "B.2"), Reading.silent("A.2", "B.2"))));
+        List<Reading> before = job().readings();
+        clickOn("#trace-list");
+        await("the list is up", () -> lookup("#readings").tryQuery().isPresent());
+        clickOn("#readings-save");
+        filePath(file);
+        await("written", () -> Files.exists(file) && shows("readings.csv"));
+        edit(j -> j.withReadings(List.of()));
+        clickOn("#readings-open");
+        filePath(folder.resolve("nowhere.csv"));
+        await("told", () -> shows("nowhere.csv"));
+        clickOn("#readings-open");
+        filePath(file);
+        await("read", () -> shows("B.2"));
+        clickOn("#readings-take");
+        await("taken", () -> session.job().readings().size() == 2);
+        assertThat(job().readings()).extracting(Reading::touch, Reading::outcome)
+                .isEqualTo(before.stream()
+                        .map(r -> org.assertj.core.groups.Tuple.tuple(r.touch(), r.outcome())).toList());
     }
 
     @Test
@@ -132,7 +169,7 @@ class TraceToolsTest extends WindowTest {
         clickOn("#lamps-seen").write("2 nonsense").type(KeyCode.ENTER);
         await("told", () -> shows("There is no lamp"));
         call(() -> {
-            lookup("#lamps-seen").<javafx.scene.control.TextField>query().setText("2 5");
+            lookup("#lamps-seen").<TextField>query().setText("2 5");
             return null;
         });
         clickOn("#lamps-seen").type(KeyCode.ENTER);

@@ -2,7 +2,6 @@ package wegweiser.app.ends;
 
 import static wegweiser.app.texts.Texts.t;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -13,8 +12,8 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.stage.FileChooser;
 import wegweiser.app.controls.NameForm;
+import wegweiser.app.controls.TableFile;
 import wegweiser.app.shell.Keeping;
 import wegweiser.app.shell.Overlay;
 import wegweiser.app.shell.Session;
@@ -140,17 +139,8 @@ final class EndMenu extends MenuButton {
         });
     }
 
-    private FileChooser chooser() {
-        FileChooser chooser = new FileChooser();
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("CSV", "*.csv", "*.tsv", "*.txt"));
-        return chooser;
-    }
-
     private void readCsv() {
-        File file = chooser().showOpenDialog(getScene().getWindow());
-        if (file != null) {
-            readCsv(file.toPath());
-        }
+        TableFile.toRead(getScene().getWindow()).ifPresent(this::readCsv);
     }
 
     /** Opens the preview with the text of a file. */
@@ -163,12 +153,7 @@ final class EndMenu extends MenuButton {
     }
 
     private void writeCsv() {
-        FileChooser chooser = chooser();
-        chooser.setInitialFileName("pinout-" + name + ".csv");
-        File file = chooser.showSaveDialog(getScene().getWindow());
-        if (file != null) {
-            writeCsv(file.toPath());
-        }
+        TableFile.toWrite(getScene().getWindow(), "pinout-" + name + ".csv").ifPresent(this::writeCsv);
     }
 
     void writeCsv(Path file) {

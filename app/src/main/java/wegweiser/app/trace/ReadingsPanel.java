@@ -2,7 +2,6 @@ package wegweiser.app.trace;
 
 import static wegweiser.app.texts.Texts.t;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -16,8 +15,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.TableFile;
 import wegweiser.app.shell.Session;
 import wegweiser.core.model.Reading;
 import wegweiser.core.trace.ReadingList;
@@ -60,8 +59,10 @@ final class ReadingsPanel extends VBox {
             close.run();
         });
         Button open = new Button(t("readings.open"));
+        open.setId("readings-open");
         open.setOnAction(_ -> open());
         Button save = new Button(t("readings.save"));
+        save.setId("readings-save");
         save.setOnAction(_ -> save());
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
@@ -98,30 +99,18 @@ final class ReadingsPanel extends VBox {
                         : t("readings.some", count, read.open().size()));
     }
 
-    private static FileChooser chooser() {
-        FileChooser chooser = new FileChooser();
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("CSV", "*.csv", "*.txt"));
-        return chooser;
-    }
-
     private void open() {
-        File file = chooser().showOpenDialog(getScene().getWindow());
-        if (file != null) {
+        TableFile.toRead(getScene().getWindow()).ifPresent(file -> {
             try {
-                text.setText(Document.textOf(file.toPath()));
+                text.setText(Document.textOf(file));
             } catch (BadFile e) {
                 summary.setText(e.getMessage());
             }
-        }
+        });
     }
 
     private void save() {
-        FileChooser chooser = chooser();
-        chooser.setInitialFileName("readings.csv");
-        File file = chooser.showSaveDialog(getScene().getWindow());
-        if (file != null) {
-            save(file.toPath());
-        }
+        TableFile.toWrite(getScene().getWindow(), "readings.csv").ifPresent(this::save);
     }
 
     /** Writes the job's readings as CSV. */

@@ -1,0 +1,58 @@
+package wegweiser.app.controls;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.io.File;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.control.TextInputDialog;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/**
+ * Asks for a file with a table in it, with the platform's own window for files; where the platform has none, by its path,
+ * typed.
+ */
+public final class TableFile {
+    private TableFile() {}
+
+    /** A file to read, or empty when none was chosen. */
+    public static Optional<Path> toRead(Window owner) {
+        return asked(owner, "", c -> c.showOpenDialog(owner));
+    }
+
+    /** A file to write, or empty when none was chosen. */
+    public static Optional<Path> toWrite(Window owner, String name) {
+        return asked(owner, name, c -> c.showSaveDialog(owner));
+    }
+
+    private static Optional<Path> asked(Window owner, String name, Function<FileChooser, File> ask) {
+        FileChooser chooser = new FileChooser();
+        chooser.setInitialFileName(name);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("CSV", "*.csv", "*.tsv", "*.txt"));
+        try {
+            return Optional.ofNullable(ask.apply(chooser)).map(File::toPath);
+        } catch (UnsupportedOperationException _) {
+            return typed(owner, name);
+        }
+    }
+
+    private static Optional<Path> typed(Window owner, String name) {
+        TextInputDialog dialog = new TextInputDialog(name);
+        dialog.initOwner(owner);
+        dialog.setTitle(t("file.title"));
+        dialog.setHeaderText(null);
+        dialog.setContentText(t("file.path"));
+        dialog.getEditor().setId("file-path");
+        dialog.getEditor().setPrefColumnCount(40);
+        dialog.getDialogPane().getStylesheets().addAll(owner.getScene().getStylesheets());
+        try {
+            return dialog.showAndWait().filter(p -> !p.isBlank()).map(p -> Path.of(p.strip()));
+        } catch (InvalidPathException _) {
+            // what is no path names no file
+            return Optional.empty();
+        }
+    }
+}

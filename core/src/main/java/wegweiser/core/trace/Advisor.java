@@ -211,7 +211,8 @@ public final class Advisor {
     /** The next believed join that no reading shows yet: the one nearest to where the hands are. */
     private Optional<Proposal> confirm(Evidence evidence, Belief belief, Repeats repeats,
             Belief.Leader leader) {
-        Optional<Touch> last = Singles.last(evidence);
+        Hands hands = Hands.of(evidence);
+        Optional<Touch> last = hands.last();
         int[][] best = null;
         double bestScore = Double.MAX_VALUE;
         for (int a = 0; a < index.size(); a++) {
@@ -222,7 +223,7 @@ public final class Advisor {
                 }
                 boolean sameEnd = index.get(a).end().equals(index.get(b).end());
                 double score = cost.seconds(last, touch(new int[][]{{a}, {b}}), fixture)
-                        - 0.01 * singles.nearness(last, new int[][]{{a}, {b}})
+                        - 0.01 * hands.nearness(evidence, depth, new int[][]{{a}, {b}})
                         + (sameEnd ? 3 : 0);
                 if (score < bestScore) {
                     bestScore = score;
@@ -240,7 +241,7 @@ public final class Advisor {
 
     private Optional<Proposal> isolate(Evidence evidence, Belief belief, Repeats repeats) {
         if (!fixture.canGang()) {
-            return depth.next(evidence, Singles.last(evidence), repeats)
+            return depth.next(evidence, repeats)
                     .map(t -> proposal(evidence, belief, t, Mode.OHMS,
                             Proposal.Purpose.ISOLATE,
                             Words.say(t.red().getFirst().end().equals(t.black().getFirst().end())

@@ -118,9 +118,9 @@ final class Depth {
                 || sameEnd(pair[0], pair[1]) && !evidence.isPartKnown(pair[0], pair[1]));
     }
 
-    Optional<Touch> next(Evidence evidence, Optional<Touch> last, Repeats repeats) {
-        int red = last.map(l -> index.of(l.red().getFirst())).orElse(-1);
-        int black = last.map(l -> index.of(l.black().getFirst())).orElse(-1);
+    /** The open pair that is nearest to where the hands are, or empty when none is open. */
+    Optional<Touch> next(Evidence evidence, Repeats repeats) {
+        Hands hands = Hands.of(evidence);
         Touch best = null;
         double bestScore = Double.MAX_VALUE;
         for (int[] pair : all(evidence)) {
@@ -129,10 +129,11 @@ final class Depth {
             }
             for (int turn = 0; turn < 2; turn++) {
                 Touch touch = Touch.of(index.get(pair[turn]), index.get(pair[1 - turn]));
-                double score = CostModel.USUAL.seconds(last, touch, Fixture.PROBES)
-                        + (last.isEmpty()
+                double score = CostModel.USUAL.seconds(hands.last(), touch, Fixture.PROBES)
+                        - (hands.last().isEmpty()
                                 ? 0
-                                : 0.05 * distance(red, pair[turn]) + 0.05 * distance(black, pair[1 - turn]));
+                                : 0.05 * hands.nearness(evidence, this,
+                                        new int[][]{{pair[turn]}, {pair[1 - turn]}}));
                 if (score < bestScore) {
                     bestScore = score;
                     best = touch;

@@ -30,7 +30,8 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
      */
     Optional<Choice> best(Evidence evidence, Belief belief, Repeats repeats, Belief.Leader leader,
             double atLeast) {
-        Optional<Touch> last = Singles.last(evidence);
+        Hands hands = Hands.of(evidence);
+        Optional<Touch> last = hands.last();
         int unproved = evidence.countUnproved();
         double progress = PROGRESS + (PROGRESS_UNKNOWN - PROGRESS) * belief.other();
         double most = atLeast;
@@ -48,7 +49,7 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
                     ? progress * Candidates.progress(evidence, candidate, p, unproved)
                     : 0);
             double score = gain / price(last, candidate)
-                    + (gain > 1e-3 ? 1e-4 * singles.nearness(last, candidate) : 0);
+                    + (gain > 1e-3 ? 1e-4 * hands.nearness(evidence, singles.depth(), candidate) : 0);
             if (score > most) {
                 most = score;
                 best = Optional.of(new Choice(candidate, p));

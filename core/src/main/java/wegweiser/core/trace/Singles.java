@@ -2,9 +2,10 @@ package wegweiser.core.trace;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
@@ -41,13 +42,16 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
         if (moves.isEmpty()) {
             return Optional.empty();
         }
-        Optional<Touch> last = last(evidence);
+        Hands hands = Hands.of(evidence);
+        Optional<Touch> last = hands.last();
         int[] held = {last.map(t -> number(t.red())).orElse(-1), last.map(t -> number(t.black())).orElse(-1)};
         Foresight.Price price = (from, to) -> from == null
                 ? price(held[0], held[1], to.touch())
                 : price(from.touch()[0][0], from.touch()[1][0], to.touch());
+        Map<Foresight.Move, Double> near = new IdentityHashMap<>();
+        moves.forEach(m -> near.put(m, hands.nearness(evidence, depth, m.touch())));
         List<Foresight.Choice> choices = new Foresight(belief.weights()).choices(moves, price,
-                Comparator.comparingDouble(m -> -nearness(last, m.touch())));
+                Comparator.comparingDouble(m -> -near.get(m)));
         Foresight.Choice telling = Foresight.best(choices);
         return Optional.of(goal == Goal.IDENTIFY && !within
                 ? Walk.of(moves, belief.weights(), LEADS, 1 - Advisor.IDENTIFIED, price)
@@ -82,19 +86,5 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
     private double price(int red, int black, int[][] next) {
         double redMove = fixture == Fixture.CLIP ? cost.reclip() : cost.moveProbe();
         return Math.max(1, (red == next[0][0] ? 0 : redMove) + (black == next[1][0] ? 0 : cost.moveProbe()));
-    }
-
-    /** The larger the nearer a touch is to where the hands are; in printed order while they are nowhere yet. */
-    double nearness(Optional<Touch> last, int[][] candidate) {
-        if (last.isEmpty() || candidate[0].length + candidate[1].length > 2) {
-            return -(candidate[0][0] + candidate[1][0]) / (double) index.size();
-        }
-        return -depth.distance(index.of(last.get().red().getFirst()), candidate[0][0])
-                - depth.distance(index.of(last.get().black().getFirst()), candidate[1][0]);
-    }
-
-    static Optional<Touch> last(Evidence evidence) {
-        List<Reading> readings = evidence.readings();
-        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.getLast().touch());
     }
 }

@@ -59,14 +59,14 @@ class DepthAndCostTest {
             List<Reading> readings = new ArrayList<>();
             Evidence evidence = new Evidence(index, readings);
             int left = depth.left(evidence);
-            Optional<Touch> next = depth.next(evidence, Optional.empty(), new Repeats(evidence));
+            Optional<Touch> next = depth.next(evidence, new Repeats(evidence));
             while (next.isPresent()) {
                 Touch touch = next.get();
                 readings.add(Reading.of(Mode.OHMS, touch, AdvisorTest.copper(nets).answer(touch, Mode.OHMS)));
                 evidence = new Evidence(index, readings);
                 assertThat(depth.left(evidence)).as("every touch gets nearer to the end").isLessThan(left);
                 left = depth.left(evidence);
-                next = depth.next(evidence, Optional.of(touch), new Repeats(evidence));
+                next = depth.next(evidence, new Repeats(evidence));
             }
             assertThat(left).isZero();
             assertThat(depth.isCovered(evidence)).isTrue();

@@ -40,6 +40,7 @@ import wegweiser.core.trace.Advisor;
 import wegweiser.core.trace.Belief;
 import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.Proposal;
 import wegweiser.core.trace.WhyNot;
 import wegweiser.core.wiring.NamedWiring;
@@ -194,12 +195,17 @@ public final class TraceStage implements StageView {
                 : "";
     }
 
-    private static String done(Shown s) {
+    private String done(Shown s) {
         if (s.job().ends().size() < 2) {
             return t("trace.no-ends");
         }
         int open = s.evidence().countUnproved();
-        return open == 0 ? t("trace.done.proved") : t("trace.done.open", open);
+        return open == 0
+                ? t("trace.done.proved")
+                : t("trace.done.open", open) + " "
+                        + t(choices.goalProperty().get() == Goal.PROVE
+                                ? "trace.done.comb"
+                                : "trace.done.prove");
     }
 
     private void list() {

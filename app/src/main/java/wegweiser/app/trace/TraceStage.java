@@ -44,6 +44,7 @@ import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.Proposal;
 import wegweiser.core.trace.WhyNot;
 import wegweiser.core.wiring.NamedWiring;
+import wegweiser.core.words.Words;
 
 /** Finds out how an unknown cable is wired: the next touch, what the readings prove, what is believed. */
 public final class TraceStage implements StageView {
@@ -258,11 +259,11 @@ public final class TraceStage implements StageView {
                         choices.fixtureProperty().get(), row, column)
                 : "";
         cellWords.setText(board.words() + why
-                + (disputed.isEmpty() ? "" : t("trace.disputed", wegweiser.core.words.Words.list(disputed)))
+                + (disputed.isEmpty() ? "" : t("trace.disputed", Words.list(disputed)))
                 + (because.isEmpty()
                         ? ""
                         : t(because.size() == 1 ? "trace.because" : "trace.because.several",
-                                wegweiser.core.words.Words.list(because))));
+                                Words.list(because))));
     }
 
     @Override

@@ -3,13 +3,10 @@ package wegweiser.core.trace;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.atomic.AtomicReferenceArray;
-import wegweiser.core.wiring.EndChange;
 
 /**
  * How much each hypothesis is believed after the readings. A reading that a hypothesis does not predict makes
@@ -213,83 +210,10 @@ public final class Belief {
         int slot = acrossOnly ? 1 : 0;
         Leader known = leaders.get(slot);
         if (known == null) {
-            known = findLeader(acrossOnly);
+            known = new LeaderSearch(evidence, labels, weights, named).leader(acrossOnly);
             leaders.set(slot, known);
         }
         return known;
-    }
-
-    private Leader findLeader(boolean acrossOnly) {
-        record Key(int[] labels) {
-            @Override
-            public boolean equals(Object o) {
-                return o instanceof Key k && Arrays.equals(labels, k.labels);
-            }
-
-            @Override
-            public int hashCode() {
-                return Arrays.hashCode(labels);
-            }
-        }
-        int[] proved = evidence.labels();
-        final class Group {
-            double weight;
-            double most = -1;
-            int[] likeliest;
-        }
-        Map<Key, Group> groups = new HashMap<>();
-        int[] end = acrossOnly ? ends() : null;
-        for (int h = 0; h < weights.length; h++) {
-            int[] whole = union(labels.get(h), proved);
-            Group group = groups.computeIfAbsent(new Key(acrossOnly ? across(whole, end) : whole),
-                    _ -> new Group());
-            group.weight += weights[h];
-            if (weights[h] > group.most) {
-                group.most = weights[h];
-                group.likeliest = whole;
-            }
-        }
-        Map.Entry<Key, Group> best = null;
-        for (Map.Entry<Key, Group> entry : groups.entrySet()) {
-            if (best == null || entry.getValue().weight > best.getValue().weight
-                    || entry.getValue().weight == best.getValue().weight
-                            && Arrays.toString(entry.getKey().labels)
-                                    .compareTo(Arrays.toString(best.getKey().labels)) > 0) {
-                best = entry;
-            }
-        }
-        int[] winner = best.getValue().likeliest;
-        Optional<Hypothesis> hypothesis = named.stream()
-                .map(Share::hypothesis)
-                .filter(h -> Arrays.equals(h.labels(), winner))
-                .findFirst();
-        return new Leader(winner, Math.min(1, best.getValue().weight), hypothesis);
-    }
-
-    private int[] ends() {
-        Map<String, Integer> numbers = new HashMap<>();
-        int[] end = new int[evidence.index().size()];
-        for (int i = 0; i < end.length; i++) {
-            end[i] = numbers.computeIfAbsent(evidence.index().get(i).end(), _ -> numbers.size());
-        }
-        return end;
-    }
-
-    /** The labels with every net that lies within one end taken apart. */
-    private static int[] across(int[] labels, int[] end) {
-        int[] firstEnd = new int[labels.length];
-        Arrays.fill(firstEnd, -1);
-        boolean[] crosses = new boolean[labels.length];
-        for (int i = 0; i < labels.length; i++) {
-            int net = labels[i];
-            crosses[net] |= firstEnd[net] >= 0 && firstEnd[net] != end[i];
-            firstEnd[net] = end[i];
-        }
-        int[] result = new int[labels.length];
-        for (int i = 0; i < labels.length; i++) {
-            result[i] = crosses[labels[i]] ? labels[i] : i;
-        }
-        return EndChange.canonical(result);
     }
 
     /**
@@ -298,23 +222,6 @@ public final class Belief {
      * @param hypothesis the named one it stands for, if it does
      */
     public record Leader(int[] labels, double probability, Optional<Hypothesis> hypothesis) {}
-
-    /** The labels of both together; those of a hypothesis, which come first, mostly hold the proved joins already. */
-    private static int[] union(int[] a, int[] b) {
-        boolean holds = true;
-        for (int i = 0; i < a.length && holds; i++) {
-            holds = a[i] == a[b[i]];
-        }
-        if (holds) {
-            return EndChange.canonical(a);
-        }
-        var sets = new wegweiser.core.wiring.DisjointSets(a.length);
-        for (int i = 0; i < a.length; i++) {
-            sets.union(i, a[i]);
-            sets.union(i, b[i]);
-        }
-        return EndChange.canonical(sets.labels());
-    }
 
     /** Entropy in bits of what is still believed, samples counted as one alternative each. */
     public double entropyBits() {

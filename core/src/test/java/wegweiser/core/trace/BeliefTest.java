@@ -119,13 +119,16 @@ class BeliefTest {
         }
     }
 
+    private static Belief after(Job job, String readings) {
+        return Belief.of(Hypotheses.of(job, Samples.index(job), NamedWiring.standard()),
+                new Evidence(Samples.index(job), Samples.readings(job, readings).readings()), 1);
+    }
+
     @Test
     void theReadingsAgainstAHypothesisAreNamed() {
         Job job = Samples.job("dsub-9-socket", "dsub-9-plug", "");
-        Job read = Samples.readings(job,
+        Belief belief = after(job,
                 "A.1 B.1 beep; A.2 B.2 beep; A.2 B.3 beep; A.4 B.4 silent; A.5 B.6 silent");
-        Belief belief = Belief.of(Hypotheses.of(job, Samples.index(job), NamedWiring.standard()),
-                new Evidence(Samples.index(job), read.readings()), 1);
         int[] straight = Samples.index(job).terminals().stream()
                 .mapToInt(t -> Samples.index(job).of(new Terminal("A", t.contact()))).toArray();
         assertThat(belief.against(new Hypothesis("straight", Optional.empty(), straight, 1)))
@@ -135,10 +138,8 @@ class BeliefTest {
     @Test
     void oneBadReadingDoesNotEndTheRightHypothesis() {
         Job job = Samples.job("dsub-9-socket", "dsub-9-socket", "");
-        Job read = Samples.readings(job,
+        Belief belief = after(job,
                 "A.2 B.3 beep; A.3 B.2 beep; A.5 B.5 silent; A.7 B.8 silent; A.1 B.1 silent; A.4 B.6 silent; A.9 B.9 silent; A.7 A.8 silent");
-        Belief belief = Belief.of(Hypotheses.of(job, Samples.index(job), NamedWiring.standard()),
-                new Evidence(Samples.index(job), read.readings()), 1);
         assertThat(belief.shares().stream().limit(4))
                 .anyMatch(s -> s.hypothesis().title().startsWith("crossed, three wires"));
     }

@@ -3,6 +3,7 @@ package wegweiser.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import java.util.List;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -78,6 +79,11 @@ class StoryTest extends WindowTest {
         assertThat(JobFile.read(session.file())).isEqualTo(job());
         assertThat(Files.exists(folder.resolve("logbook.db"))).isTrue();
         assertThat(Fixture.COMB.canGang()).isTrue();
+
+        // what was made once may lie on the bench again
+        edit(j -> j.withLinks(List.of()));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        await("the unit in the log is what the readings fit", () -> shows("W-0001"));
     }
 
     /** Takes what the simulated meter shows, touch after touch, until the dock asks for no more. */

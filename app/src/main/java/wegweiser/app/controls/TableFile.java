@@ -35,6 +35,7 @@ public final class TableFile {
         try {
             return Optional.ofNullable(ask.apply(chooser)).map(File::toPath);
         } catch (UnsupportedOperationException _) {
+            // a platform without windows for files, such as one without a display
             return typed(owner, name);
         }
     }
@@ -48,11 +49,14 @@ public final class TableFile {
         dialog.getEditor().setId("file-path");
         dialog.getEditor().setPrefColumnCount(40);
         dialog.getDialogPane().getStylesheets().addAll(owner.getScene().getStylesheets());
-        try {
-            return dialog.showAndWait().filter(p -> !p.isBlank()).map(p -> Path.of(p.strip()));
-        } catch (InvalidPathException _) {
-            // what is no path names no file
-            return Optional.empty();
+        while (true) {
+            Optional<String> path = dialog.showAndWait().map(String::strip).filter(p -> !p.isEmpty());
+            try {
+                return path.map(Path::of);
+            } catch (InvalidPathException e) {
+                // asked again, with what was typed still there
+                dialog.setHeaderText(t("file.no-path", path.orElse(""), e.getReason()));
+            }
         }
     }
 }

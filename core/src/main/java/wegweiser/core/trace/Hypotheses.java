@@ -1,7 +1,6 @@
 package wegweiser.core.trace;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -44,18 +43,6 @@ public final class Hypotheses {
     private final TerminalIndex index;
     private final List<NamedWiring> known;
     private final Map<LabelKey, Hypothesis> found = new LinkedHashMap<>();
-
-    private record LabelKey(int[] labels) {
-        @Override
-        public boolean equals(Object o) {
-            return o instanceof LabelKey k && Arrays.equals(labels, k.labels);
-        }
-
-        @Override
-        public int hashCode() {
-            return Arrays.hashCode(labels);
-        }
-    }
 
     private Hypotheses(TerminalIndex index, List<NamedWiring> known) {
         this.index = index;

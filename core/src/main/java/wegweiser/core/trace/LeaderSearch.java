@@ -16,18 +16,6 @@ import wegweiser.core.wiring.EndChange;
  * @param weights how much
  */
 record LeaderSearch(Evidence evidence, List<int[]> labels, double[] weights, List<Belief.Share> named) {
-    private record Key(int[] labels) {
-        @Override
-        public boolean equals(Object o) {
-            return o instanceof Key k && Arrays.equals(labels, k.labels);
-        }
-
-        @Override
-        public int hashCode() {
-            return Arrays.hashCode(labels);
-        }
-    }
-
     /** What counts together. */
     private static final class Group {
         double weight;
@@ -38,11 +26,11 @@ record LeaderSearch(Evidence evidence, List<int[]> labels, double[] weights, Lis
     /** The partition most believed; where wanted all those merged that say the same of every two contacts at different ends. */
     Belief.Leader leader(boolean acrossOnly) {
         int[] proved = evidence.labels();
-        Map<Key, Group> groups = new HashMap<>();
+        Map<LabelKey, Group> groups = new HashMap<>();
         int[] end = acrossOnly ? ends() : null;
         for (int h = 0; h < weights.length; h++) {
             int[] whole = union(labels.get(h), proved);
-            Group group = groups.computeIfAbsent(new Key(acrossOnly ? across(whole, end) : whole),
+            Group group = groups.computeIfAbsent(new LabelKey(acrossOnly ? across(whole, end) : whole),
                     _ -> new Group());
             group.weight += weights[h];
             if (weights[h] > group.most) {
@@ -50,12 +38,12 @@ record LeaderSearch(Evidence evidence, List<int[]> labels, double[] weights, Lis
                 group.likeliest = whole;
             }
         }
-        Map.Entry<Key, Group> best = null;
-        for (Map.Entry<Key, Group> entry : groups.entrySet()) {
+        Map.Entry<LabelKey, Group> best = null;
+        for (Map.Entry<LabelKey, Group> entry : groups.entrySet()) {
             if (best == null || entry.getValue().weight > best.getValue().weight
                     || entry.getValue().weight == best.getValue().weight
-                            && Arrays.toString(entry.getKey().labels)
-                                    .compareTo(Arrays.toString(best.getKey().labels)) > 0) {
+                            && Arrays.toString(entry.getKey().labels())
+                                    .compareTo(Arrays.toString(best.getKey().labels())) > 0) {
                 best = entry;
             }
         }

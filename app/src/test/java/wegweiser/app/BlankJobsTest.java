@@ -39,6 +39,15 @@ class BlankJobsTest extends WindowTest {
     }
 
     @Test
+    void twoEndsWithoutContactsAreNotProved() {
+        walk(List.of(End.of("A", "Mast logger", End.LEADS, List.of()),
+                End.of("B", "Panel", End.LEADS, List.of())), false);
+        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        await("the hint", () -> shows("Two ends make a cable") && shows("Name two ends first"));
+        assertThat(call(() -> shows("Proved"))).isFalse();
+    }
+
+    @Test
     void twoEndsOfWhichOneHasNoContacts() {
         walk(List.of(End.of("A", "Mast logger", "dsub-9-socket", List.of()),
                 End.of("B", "Panel", End.LEADS, List.of())), false);

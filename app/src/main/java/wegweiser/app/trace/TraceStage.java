@@ -162,7 +162,7 @@ public final class TraceStage implements StageView {
     private void show(Shown s) {
         shown = s;
         choices.learn(s.job().readings());
-        hint.setVisible(s.job().ends().size() < 2);
+        hint.setVisible(isBlank(s));
         reaction.show(s.job());
         Optional<Touch> touch = reaction.isVisible() ? reaction.touch() : s.proposal().map(Proposal::touch);
         Facing two = Facing.of(s.job(), choices.facingProperty().get(), touch);
@@ -196,8 +196,13 @@ public final class TraceStage implements StageView {
                 : "";
     }
 
+    /** Whether there is nothing to touch: where no pair of contacts is, none is proved. */
+    private static boolean isBlank(Shown s) {
+        return s.job().ends().size() < 2 || s.evidence().index().size() == 0;
+    }
+
     private String done(Shown s) {
-        if (s.job().ends().size() < 2) {
+        if (isBlank(s)) {
             return t("trace.no-ends");
         }
         int open = s.evidence().countUnproved();

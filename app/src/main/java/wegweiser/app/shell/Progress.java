@@ -54,10 +54,9 @@ public record Progress(Map<StageId, Arm> arms) {
 
     /** A contact is known when its partner at another end is proved, or that it has none. */
     private static boolean isKnown(Evidence evidence, List<Terminal> all, Terminal x) {
-        boolean joined = all.stream()
-                .anyMatch(y -> !x.end().equals(y.end()) && evidence.state(x, y).isJoined());
-        return joined
-                || all.stream().allMatch(y -> x.end().equals(y.end()) || evidence.state(x, y).isApart());
+        List<Terminal> others = all.stream().filter(y -> !x.end().equals(y.end())).toList();
+        return others.stream().anyMatch(y -> evidence.state(x, y).isJoined())
+                || !others.isEmpty() && others.stream().allMatch(y -> evidence.state(x, y).isApart());
     }
 
     private static Arm route(Job job) {

@@ -130,6 +130,21 @@ class CommandsTest {
     }
 
     @Test
+    void nothingIsProvedWhereThereAreNoContacts() throws Exception {
+        Path job = file("blank", Job.of("Blank", List.of(End.of("A", "Mast", End.LEADS, List.of()),
+                End.of("B", "Dome", End.LEADS, List.of())), List.of(), List.of()));
+        for (String fixture : List.of("probes", "comb")) {
+            Answer trace = run("trace", job, "--hidden", job, "--fixture", fixture, "--json");
+            assertThat(trace.json().get("proved").asBoolean()).as(fixture).isFalse();
+            assertThat(
+                    run("prove", job, "--hidden", job, "--fixture", fixture, "--json").json().get("verdict")
+                            .asText())
+                    .as(fixture).isEqualTo("incomplete");
+        }
+        assertThat(run("trace", job, "--hidden", job).out()).contains("so nothing is proved");
+    }
+
+    @Test
     void evidenceEndsWithOneOnlyWhenSomethingConflicts() throws Exception {
         Job job = nine("x", "1-1").withLinks(List.of());
         assertThat(

@@ -53,7 +53,9 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         boolean doubtful = !evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty();
         boolean failed = !faults.isEmpty() || states.contains(State.FAILED);
         int open = (int) states.stream().filter(s -> s == State.OPEN).count();
-        Result result = failed ? Result.FAIL : open > 0 || doubtful ? Result.INCOMPLETE : Result.PASS;
+        // where there is nothing to test, nothing was proved safe
+        boolean incomplete = plan.isEmpty() || open > 0 || doubtful;
+        Result result = failed ? Result.FAIL : incomplete ? Result.INCOMPLETE : Result.PASS;
         return new Verdict(result, faults, plan, states, open);
     }
 

@@ -285,9 +285,9 @@ public final class Evidence {
         return found;
     }
 
-    /** Whether every pair of terminals is measured or follows. */
+    /** Whether every pair of terminals is measured or follows; where there is no pair, nothing is proved. */
     public boolean isComplete() {
-        return countUnproved() == 0;
+        return index.size() > 1 && countUnproved() == 0;
     }
 
     /** How many pairs are neither measured nor follow. */

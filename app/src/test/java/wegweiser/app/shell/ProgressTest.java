@@ -1,0 +1,36 @@
+package wegweiser.app.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Reading;
+import wegweiser.core.trace.Fixture;
+
+/** What the arm of Trace says is known. */
+class ProgressTest {
+    private static String trace(List<End> ends, Reading... readings) {
+        return Progress.of(Job.of("Mast cable", ends, List.of(), List.of(readings)), Fixture.PROBES).arms()
+                .get(StageId.TRACE).words();
+    }
+
+    @Test
+    void aContactIsKnownByItsPartnerAtAnotherEnd() {
+        End mast = End.of("A", "Mast", "jack-3.5-ts-plug", List.of());
+        List<End> two = List.of(mast, End.of("B", "Dome", "jack-3.5-ts-socket", List.of()));
+        assertThat(trace(two)).isEqualTo("no readings");
+        assertThat(trace(two, Reading.beep("A.tip", "B.tip"))).isEqualTo("2 of 4 known");
+        assertThat(trace(two, Reading.beep("A.tip", "B.tip"), Reading.beep("A.sleeve", "B.sleeve")))
+                .isEqualTo("4 of 4 known");
+        assertThat(trace(two, Reading.beep("A.tip", "B.tip"), Reading.beep("A.sleeve", "B.sleeve"),
+                Reading.silent("A.tip", "A.sleeve"))).isEqualTo("proved");
+    }
+
+    @Test
+    void whereThereIsNoOtherEndNothingIsKnownOfIt() {
+        End mast = End.of("A", "Mast", "jack-3.5-trs-plug", List.of());
+        assertThat(trace(List.of(mast), Reading.silent("A.tip", "A.ring"))).isEqualTo("0 of 3 known");
+    }
+}

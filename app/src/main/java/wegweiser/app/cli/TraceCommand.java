@@ -28,7 +28,6 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Part;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.Touch;
 import wegweiser.core.trace.LadderPlug;
 import wegweiser.core.trace.LadderTrace;
@@ -99,7 +98,7 @@ final class TraceCommand extends JobCommand {
         SimulatedMeter meter = new SimulatedMeter(new SimulatedCable(truth.withLinks(links), all),
                 MeterTraits.USUAL, seed);
         LadderTrace trace = LadderTrace.run(known, plug, CostModel.USUAL,
-                said -> isEnough(index, advisor, said),
+                advisor::isEnough,
                 a -> meter.measure(Touch.of(a, common), Mode.OHMS) instanceof Outcome.Resistance(double ohms)
                         ? OptionalDouble.of(ohms)
                         : OptionalDouble.empty(),
@@ -110,12 +109,6 @@ final class TraceCommand extends JobCommand {
         return new Tracer.Run(rest.readings(), rest.evidence(), rest.belief(),
                 trace.touches() + rest.touches(),
                 trace.seconds() + rest.seconds(), rest.finished());
-    }
-
-    /** Whether what joins the ends is believed already, so that nothing more of a ladder's readings needs settling. */
-    private boolean isEnough(TerminalIndex index, Advisor advisor, List<Reading> said) {
-        Evidence evidence = new Evidence(index, said);
-        return goal == Goal.IDENTIFY && advisor.isTableBelieved(evidence, advisor.belief(evidence));
     }
 
     private static Map<String, Object> result(Job job, TerminalIndex index, Advisor advisor, Tracer.Run run,
@@ -178,7 +171,11 @@ final class TraceCommand extends JobCommand {
             lines.add("  " + String.join(" – ", names(net)));
         }
         int open = run.evidence().countUnproved();
-        lines.add(open == 0 ? "Every pair is proved." : open + " pairs are not proved.");
+        lines.add(run.evidence().isComplete()
+                ? "Every pair is proved."
+                : open == 0
+                        ? "There are no two contacts, so nothing is proved."
+                        : open + " pairs are not proved.");
         return lines;
     }
 }

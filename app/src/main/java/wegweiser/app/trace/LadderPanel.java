@@ -2,23 +2,22 @@ package wegweiser.app.trace;
 
 import static wegweiser.app.texts.Texts.t;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.HashMap;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import javafx.geometry.Insets;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import javafx.beans.value.ChangeListener;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
-import javafx.scene.layout.GridPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -27,197 +26,238 @@ import wegweiser.app.controls.PortValue;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Terminals;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
 import wegweiser.core.port.PortMeasure;
-import wegweiser.core.trace.LadderList;
+import wegweiser.core.trace.Advisor;
+import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.LadderPlug;
+import wegweiser.core.trace.LadderSettling;
 import wegweiser.core.trace.LadderTrace;
-import wegweiser.files.job.AtomicFile;
+import wegweiser.core.trace.LadderWork;
+import wegweiser.core.words.Words;
 
-/** A plug with a resistor on each contact of the second end: what to build, and one reading a contact to know the cable. */
+/**
+ * A plug with a resistor on each contact of the second end: what to build, one value a contact, and then, with the plug off,
+ * the beeps that the values leave open. The values wait in the job until all of that is done; only then they become readings.
+ */
 final class LadderPanel extends VBox {
     private final Session session;
-    private final List<Terminal> near;
-    private final List<Terminal> far;
+    private final Runnable close;
+    private final Background background = new Background();
     private final Label question = new Label();
-    private final TextField field = new TextField();
     private final Label answer = Panels.quiet("");
-    private final String connector;
-    private final Button done = new Button(t("ladder.close"));
-    private Optional<LadderPlug> plug = Optional.empty();
-    private final Map<List<Integer>, Terminal> named = new HashMap<>();
-    private int at;
+    private final TextField field = new TextField();
+    private final HBox entry = new HBox(8, field, new Label("\u03A9"));
+    private final Button beep = button("dock.beep", "ladder-beep", () -> touched(Outcome.BEEP));
+    private final Button silent = button("dock.silent", "ladder-silent", () -> touched(Outcome.SILENT));
+    private final HBox beeps = new HBox(8, beep, silent);
+    private final Button take = button("ladder.take", "ladder-take", this::take);
+    private final Button back = button("ladder.back", "ladder-back", this::back);
+    private final Button done;
+    private LadderPlug plug;
+    private Advisor advisor;
+    private Shown shown;
+    private boolean isWaiting = true;
+    private int beepsHere;
 
-    LadderPanel(Session session, Job job, Runnable close) {
+    private record Bench(Optional<LadderPlug> plug, Advisor advisor) {}
+
+    /** @param beep the touch to make with the plug off, once every contact was read */
+    private record Shown(LadderWork work, LadderSettling settling, Optional<Terminal> unread,
+            Optional<Touch> beep) {}
+
+    LadderPanel(Session session, Function<Job, Advisor> advisors, Runnable close) {
         super(10);
         this.session = session;
-        this.near = Terminals.of(job, job.ends().get(0));
-        this.far = Terminals.of(job, job.ends().get(1));
-        this.connector = job.ends().get(1).connector();
+        this.close = close;
+        this.done = button("ladder.close", "ladder-close", close);
+        Job job = session.job();
         setId("ladder");
-        done.setId("ladder-close");
-        getChildren().addAll(Panels.heading(t("ladder.title", job.ends().get(1).name())), answer, done);
-        done.setOnAction(_ -> close.run());
-        setPrefSize(820, 500);
+        setPrefSize(820, 520);
         answer.setId("ladder-answer");
-        answer.setText(t("ladder.choosing"));
-        if (near.isEmpty() || far.isEmpty()) {
-            answer.setText(t("ladder.no-contacts", job.ends().get(near.isEmpty() ? 0 : 1).name()));
-            return;
+        getChildren().addAll(Panels.heading(t("ladder.title", job.ends().get(1).name())), answer, done);
+        for (var end : job.ends().subList(0, 2)) {
+            if (Terminals.of(job, end).isEmpty()) {
+                answer.setText(t("ladder.no-contacts", end.name()));
+                return;
+            }
         }
+        answer.setText(t("ladder.choosing"));
         // choosing the resistors of a large plug takes seconds
-        new Background().run(() -> LadderTrace.plug(job, job.ends().get(1), 1), this::show);
+        new Background().run(
+                () -> new Bench(LadderTrace.plug(job, job.ends().get(1), 1), advisors.apply(job)),
+                this::show);
     }
 
-    private void show(Optional<LadderPlug> chosen) {
-        plug = chosen;
-        answer.setText("");
-        if (chosen.isEmpty()) {
+    private static Button button(String key, String id, Runnable action) {
+        Button button = new Button(t(key));
+        button.setId(id);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    private void show(Bench bench) {
+        Job job = session.job();
+        List<Terminal> far = Terminals.of(job, job.ends().get(1));
+        if (bench.plug().isEmpty()) {
             answer.setText(t("ladder.impossible", far.size()));
             return;
         }
-        GridPane list = new GridPane();
-        list.getStyleClass().add("detective");
-        int rows = Math.max(13, (far.size() + 1) / 2);
-        for (int k = 0; k < far.size(); k++) {
-            Label contact = new Label(far.get(k).toString());
-            contact.getStyleClass().add("contact-id");
-            Label value = new Label(PortValue.words(PortMeasure.OHMS, chosen.get().values().get(k)));
-            value.getStyleClass().add("mono");
-            // what is built from must be read whole
-            contact.setMinWidth(USE_PREF_SIZE);
-            value.setMinWidth(USE_PREF_SIZE);
-            list.add(contact, k / rows * 2, k % rows);
-            list.add(value, k / rows * 2 + 1, k % rows);
-        }
+        plug = bench.plug().get();
+        advisor = bench.advisor();
         question.getStyleClass().add("detective-question");
+        question.setWrapText(true);
         field.setId("ladder-value");
         field.setPromptText(t("port.prompt.ohms"));
         field.setPrefColumnCount(9);
         field.setOnAction(_ -> enter());
-        Button copy = new Button(t("ladder.copy"));
-        copy.setId("ladder-copy");
-        copy.setOnAction(_ -> copy());
-        Button write = new Button(t("ladder.write"));
-        write.setId("ladder-write");
-        write.setOnAction(_ -> write());
-        ScrollPane scroll = Panels.scroll(list);
-        scroll.setPrefHeight(340);
-        // room for the bar beside the values
-        list.setPadding(new Insets(0, 18, 0, 0));
-        scroll.setMinWidth(USE_PREF_SIZE);
-        question.setWrapText(true);
-        HBox entry = new HBox(8, field, new Label("\u03A9"));
-        entry.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        VBox right = new VBox(10, question, entry, answer, new HBox(8, write, copy, done));
-        HBox.setHgrow(right, Priority.ALWAYS);
-        long shared = chosen.get().ambiguous();
+        entry.setAlignment(Pos.CENTER_LEFT);
+        for (var box : List.of(entry, beeps, take)) {
+            box.managedProperty().bind(box.visibleProperty());
+            box.setVisible(false);
+        }
+        take.getStyleClass().add("dark");
+        take.setDefaultButton(true);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        long shared = plug.ambiguous();
         Label build = Panels.quiet(
                 t("ladder.build") + (shared > 0 ? " " + t("ladder.shared", shared, far.size()) : ""));
-        build.setWrapText(true);
+        LadderBuilding building = new LadderBuilding(plug, far, job.ends().get(1).connector(),
+                session.workshop().folder().resolve("sheets"));
+        FlowPane ways = new FlowPane(8, 6, back, done);
+        VBox right = new VBox(12, question, entry, beeps, take, answer, ways);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        HBox both = new HBox(18, building, right);
+        VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().removeAll(answer, done);
-        getChildren().addAll(build, new HBox(18, scroll, right));
-        ask();
-        begin();
-    }
-
-    /** Writes the list beside the sheets of the workshop, to be printed or taken to the bench. */
-    private void write() {
-        Path file = session.workshop().folder().resolve("sheets").resolve("ladder-" + connector + ".txt");
-        try {
-            AtomicFile.write(file, LadderList.of(plug.orElseThrow(), far, connector)
-                    .getBytes(StandardCharsets.UTF_8));
-            answer.setText(t("ladder.written", file));
-        } catch (IOException e) {
-            answer.setText(t("ladder.not-written", file, e.getMessage()));
-        }
-    }
-
-    private void copy() {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(LadderList.of(plug.orElseThrow(), far, connector));
-        Clipboard.getSystemClipboard().setContent(content);
-        answer.setText(t("ladder.copied"));
+        getChildren().addAll(build, both);
+        answer.setText("");
+        ChangeListener<Object> again = (_, _, _) -> update();
+        session.jobProperty().addListener(again);
+        session.busyProperty().addListener(again);
+        sceneProperty().addListener((_, _, scene) -> {
+            if (scene == null) {
+                session.jobProperty().removeListener(again);
+                session.busyProperty().removeListener(again);
+                background.stop();
+            }
+        });
+        update();
     }
 
     void begin() {
-        field.requestFocus();
+        done.requestFocus();
     }
 
-    private void ask() {
-        question.setText(at < near.size() ? t("ladder.ask", near.get(at)) : t("ladder.done"));
-        field.setDisable(at >= near.size());
-        field.clear();
+    private void update() {
+        Job job = session.job();
+        if (session.busyProperty().get()) {
+            return;
+        }
+        if (job.ends().size() < 2 || Terminals.of(job, job.ends().get(1)).size() != plug.values().size()) {
+            close.run();
+            return;
+        }
+        background.run(() -> state(job), this::show);
+    }
+
+    private Shown state(Job job) {
+        LadderWork work = LadderWork.of(job, plug);
+        LadderSettling settling = work.settling();
+        Optional<Terminal> unread = work.unread();
+        Optional<Touch> next = unread.isPresent()
+                ? Optional.empty()
+                : settling.next(more -> advisor.isEnough(with(job, more)));
+        return new Shown(work, settling, unread, next);
+    }
+
+    private static List<Reading> with(Job job, List<Reading> more) {
+        return Stream.concat(job.readings().stream(), more.stream()).toList();
+    }
+
+    private void show(Shown now) {
+        shown = now;
+        isWaiting = false;
+        LadderWords words = new LadderWords(now.work());
+        boolean asksValue = now.unread().isPresent();
+        entry.setVisible(asksValue);
+        beeps.setVisible(now.beep().isPresent());
+        take.setVisible(!asksValue && now.beep().isEmpty());
+        back.setDisable(now.work().values().isEmpty());
+        if (asksValue) {
+            field.clear();
+            question.setText(t("ladder.ask", now.unread().get()));
+            answer.setText(
+                    now.work().values().isEmpty() ? "" : words.of(now.work().values().lastEntry().getKey()));
+            field.requestFocus();
+        } else if (now.beep().isPresent()) {
+            Touch touch = now.beep().get();
+            question.setText(t("ladder.beep", Words.list(touch.red()), Words.list(touch.black())));
+            answer.setText(words.why(touch.red().getFirst(), now.settling()));
+            beep.requestFocus();
+        } else {
+            question.setText(t("ladder.settled"));
+            answer.setText(words.result(
+                    new Evidence(advisor.index(), with(now.work().job(), now.settling().said())),
+                    now.settling()));
+            take.requestFocus();
+        }
+    }
+
+    private void key(KeyEvent e) {
+        if (beeps.isVisible() && (e.getCode() == KeyCode.B || e.getCode() == KeyCode.N)) {
+            touched(e.getCode() == KeyCode.B ? Outcome.BEEP : Outcome.SILENT);
+            e.consume();
+        }
+    }
+
+    /** Changes the job; what is shown then follows from the job. */
+    private void edit(UnaryOperator<Job> edit) {
+        if (!isWaiting) {
+            session.edit(edit);
+            isWaiting = session.busyProperty().get();
+        }
     }
 
     private void enter() {
         OptionalDouble value = PortValue.parse(field.getText(), PortMeasure.OHMS);
         if (value.isEmpty()) {
             answer.setText(t("port.error", field.getText()));
-            return;
+        } else {
+            Terminal contact = shown.unread().orElseThrow();
+            edit(j -> LadderWork.of(j, plug).read(contact, value.getAsDouble()));
         }
-        Terminal contact = near.get(at);
-        List<List<Integer>> fits = plug.orElseThrow().meanings(value);
-        List<Reading> said = said(contact, fits, value.getAsDouble());
-        if (!said.isEmpty()) {
-            session.edit(j -> {
-                List<Reading> all = new ArrayList<>(j.readings());
-                all.addAll(said);
-                return j.withReadings(all);
-            });
-        }
-        answer.setText(words(contact, fits));
-        if (fits.size() == 1) {
-            named.putIfAbsent(fits.getFirst(), contact);
-        }
-        at++;
-        ask();
     }
 
-    /**
-     * What holds whatever the value means. A part in the cable bends values: two contacts, or one that another near
-     * contact names as well, are not joined before they beep.
-     */
-    private List<Reading> said(Terminal contact, List<List<Integer>> fits, double ohms) {
-        if (fits.isEmpty()) {
-            return List.of();
-        }
-        List<List<Integer>> meanings = fits.size() == 1 && fits.getFirst().size() > 1
-                ? fits.getFirst().stream().map(List::of).toList()
-                : fits;
-        Extra from = new Extra(Map.of(Reading.LADDER, ohms > plug.orElseThrow().openOhms() ? "open" : ohms));
-        return LadderTrace.said(contact, meanings, far).stream()
-                .filter(r -> !isTwice(fits) || r.outcome() != Outcome.BEEP)
-                .map(r -> r.withExtra(from))
-                .toList();
+    private void touched(Outcome outcome) {
+        Reading reading = Reading.of(Mode.CONTINUITY, shown.beep().orElseThrow(), outcome).at(now());
+        beepsHere += isWaiting ? 0 : 1;
+        edit(j -> j.withReading(reading));
     }
 
-    private boolean isTwice(List<List<Integer>> fits) {
-        return fits.size() == 1 && !fits.getFirst().isEmpty() && named.containsKey(fits.getFirst());
+    /** Takes back the last beep that was asked for here, or else the last value. */
+    private void back() {
+        boolean touch = beepsHere > 0 && !session.job().readings().isEmpty();
+        beepsHere -= touch && !isWaiting ? 1 : 0;
+        edit(j -> touch
+                ? j.withReadings(j.readings().subList(0, j.readings().size() - 1))
+                : LadderWork.of(j, plug).back());
     }
 
-    private String words(Terminal contact, List<List<Integer>> fits) {
-        if (fits.isEmpty()) {
-            return t("ladder.nothing", contact);
+    private void take() {
+        List<Reading> said = shown.settling().said();
+        edit(j -> LadderWork.of(j, plug).written(said, now()));
+        if (isWaiting) {
+            close.run();
         }
-        if (isTwice(fits)) {
-            return t("ladder.twice", contact, words(fits.getFirst()), named.get(fits.getFirst()));
-        }
-        if (fits.size() == 1 && fits.getFirst().size() < 2) {
-            return fits.getFirst().isEmpty()
-                    ? t("ladder.open", contact)
-                    : t("ladder.joined", contact, words(fits.getFirst()));
-        }
-        return t(LadderTrace.isShort(fits) ? "ladder.short" : "ladder.several", contact,
-                fits.stream().map(this::words).reduce((some, one) -> t("ladder.or", some, one))
-                        .orElseThrow());
     }
 
-    private String words(List<Integer> positions) {
-        return String.join(" + ", positions.stream().map(k -> far.get(k).toString()).toList());
+    private static String now() {
+        return Instant.now().truncatedTo(ChronoUnit.SECONDS).toString();
     }
 }

@@ -31,6 +31,7 @@ import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.Hypothesis;
+import wegweiser.core.trace.LadderWork;
 import wegweiser.core.trace.PairState;
 import wegweiser.core.trace.Proposal;
 import wegweiser.core.trace.TouchCount;
@@ -131,6 +132,10 @@ final class TracePanel extends VBox {
         }
         if (!evidence.intermittent().isEmpty()) {
             trouble(t("trace.intermittent", Words.list(evidence.intermittent())));
+        }
+        int waiting = LadderWork.waiting(job);
+        if (waiting > 0) {
+            trouble.getChildren().add(Panels.quiet(t("trace.ladder.waiting", waiting)));
         }
         deciding(job);
         counts(job, evidence);

@@ -140,9 +140,7 @@ public final class TraceStage implements StageView {
                 choices.goalProperty().get(), Terminals.of(job));
         background.run(() -> {
             Advisor advisor = had.filter(p -> p.madeFor().equals(wanted)).map(Prepared::advisor)
-                    .orElseGet(() -> new Advisor(job, new TerminalIndex(Terminals.of(job)),
-                            choices.fixtureProperty().get(), choices.goalProperty().get(),
-                            cost, 1, LogWirings.with(wirings, session.workshop().logbook(), job)));
+                    .orElseGet(() -> advisor(job, cost, wirings));
             Evidence evidence = new Evidence(advisor.index(), job.readings());
             Belief belief = advisor.belief(evidence);
             Optional<Proposal> proposal = job.ends().size() < 2
@@ -157,6 +155,12 @@ public final class TraceStage implements StageView {
             prepared = Optional.of(r.getKey());
             show(r.getValue());
         });
+    }
+
+    private Advisor advisor(Job job, CostModel cost, List<NamedWiring> wirings) {
+        return new Advisor(job, new TerminalIndex(Terminals.of(job)), choices.fixtureProperty().get(),
+                choices.goalProperty().get(), cost, 1,
+                LogWirings.with(wirings, session.workshop().logbook(), job));
     }
 
     private void show(Shown s) {
@@ -223,7 +227,9 @@ public final class TraceStage implements StageView {
     /** Opens the ladder plug of the second end: what to build, and its readings. */
     public void ladder() {
         if (session.job().ends().size() > 1) {
-            LadderPanel ladder = new LadderPanel(session, session.job(), overlay::down);
+            LadderPanel ladder = new LadderPanel(session,
+                    job -> advisor(job, choices.costProperty().get(), session.library().allWirings()),
+                    overlay::down);
             overlay.up(ladder);
             ladder.begin();
         }

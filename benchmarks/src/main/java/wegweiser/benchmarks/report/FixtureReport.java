@@ -7,11 +7,9 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.trace.Advisor;
 import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.LadderPlug;
@@ -62,11 +60,6 @@ final class FixtureReport {
                 prove.stream().mapToInt(Session::unproved).average().orElse(0));
     }
 
-    private static boolean isEnough(CableMix mix, Advisor advisor, List<Reading> known) {
-        Evidence evidence = new Evidence(mix.index(), known);
-        return advisor.isTableBelieved(evidence, advisor.belief(evidence));
-    }
-
     /** One reading a contact of the first end; what the readings leave open is touched with bare probes. */
     private static void ladder(String name, CableMix mix, List<Nets> truths) {
         Job job = mix.job();
@@ -83,7 +76,7 @@ final class FixtureReport {
         int wrong = 0;
         for (Nets truth : truths) {
             LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL,
-                    known -> isEnough(mix, advisor, known), a -> {
+                    advisor::isEnough, a -> {
                         double siemens = 0;
                         for (int k = 0; k < far.size(); k++) {
                             siemens += truth.joined(a, far.get(k)) ? 1 / plug.values().get(k) : 0;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
+import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
@@ -84,9 +85,9 @@ public final class Advisor {
         return next(evidence).isEmpty();
     }
 
-    /** Whether everything that the goal of proof asks for is measured or follows. */
+    /** Whether everything that the goal of proof asks for is measured or follows; nothing is where there is no pair. */
     public boolean isProved(Evidence evidence) {
-        return evidence.contradictions().isEmpty() && evidence.intermittent().isEmpty()
+        return index.size() > 1 && evidence.contradictions().isEmpty() && evidence.intermittent().isEmpty()
                 && (fixture.canGang() ? evidence.isComplete() : depth.isCovered(evidence));
     }
 
@@ -156,6 +157,12 @@ public final class Advisor {
         Belief.Leader leader = belief.leader(true);
         return leader.probability() >= IDENTIFIED && Belief.items(evidence).stream()
                 .allMatch(i -> i.meaning() != Meaning.JOINS || i.isBeeping(leader.labels()));
+    }
+
+    /** Whether readings already identify the cable, and no more is asked for. */
+    public boolean isEnough(List<Reading> readings) {
+        Evidence evidence = new Evidence(index, readings);
+        return goal == Goal.IDENTIFY && isTableBelieved(evidence, belief(evidence));
     }
 
     private Optional<Proposal> single(Evidence evidence, Belief belief, Repeats repeats, boolean within) {

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
@@ -17,34 +16,32 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 
 /**
- * What is done with the plug off once every contact was read through a ladder plug. A value that names one contact is
- * taken as it is. Beeped are the contacts of a value that may mean several things, both contacts of one that means two,
- * those that two near contacts name, and, as soon as some value fits nothing or a beep fails to come, every join that was
- * taken as it is: a part in the cable bends values, and that is how it shows.
+ * What is done with the plug off once every contact was read through a ladder plug, one touch after the other. A value that
+ * names one contact is taken as it is. Beeped are the contacts of a value that may mean several things, both contacts of
+ * one that means two, those that two near contacts name, and, as soon as some value fits nothing or a beep fails to come,
+ * every join that was taken as it is: a part in the cable bends values, and that is how it shows.
  */
-final class LadderSettling {
+public final class LadderSettling {
     /** The meaning of a value over range. */
     private static final List<List<Integer>> OPEN = List.of(List.of());
 
     private final List<Terminal> far;
-    private final CostModel cost;
-    private final BiPredicate<Terminal, Terminal> beeps;
     private final Map<Terminal, List<List<Integer>>> meanings = new LinkedHashMap<>();
     private final Set<Terminal> doubtful = new LinkedHashSet<>();
+    private final Set<Terminal> confirming = new LinkedHashSet<>();
     private final Set<Terminal> unsure = new LinkedHashSet<>();
+    private final Map<Touch, Boolean> before;
     private final Map<Touch, Boolean> touched = new LinkedHashMap<>();
-    private Optional<Terminal> last = Optional.empty();
-    private double seconds;
+    private boolean isAlarmed;
 
     /**
-     * @param read for each near contact what its value may mean
-     * @param beeps whether two contacts beep
+     * @param read for each near contact what its value may mean, as positions in {@code far}; none where it fits nothing
+     * @param before whether near contacts, on red, beep with far ones, where that is known already
      */
-    LadderSettling(Map<Terminal, List<List<Integer>>> read, List<Terminal> far, CostModel cost,
-            BiPredicate<Terminal, Terminal> beeps) {
-        this.far = far;
-        this.cost = cost;
-        this.beeps = beeps;
+    public LadderSettling(Map<Terminal, List<List<Integer>>> read, List<Terminal> far,
+            Map<Touch, Boolean> before) {
+        this.far = List.copyOf(far);
+        this.before = Map.copyOf(before);
         read.forEach((near, fits) -> {
             if (fits.isEmpty()) {
                 unsure.add(near);
@@ -53,7 +50,7 @@ final class LadderSettling {
             }
         });
         meanings.forEach((near, fits) -> {
-            if (!isSingle(fits) && !fits.equals(OPEN) || isShared(near)) {
+            if (!fits.equals(OPEN) && (!isSingle(fits) || isShared(near) || isAsked(near))) {
                 doubtful.add(near);
             }
         });
@@ -76,11 +73,16 @@ final class LadderSettling {
 
     /** Whether something was beeped from a near contact: then silence alone must not decide. */
     private boolean isAsked(Terminal near) {
-        return touched.keySet().stream().anyMatch(t -> t.red().contains(near));
+        return touched.keySet().stream().anyMatch(t -> t.red().contains(near))
+                || before.keySet().stream().anyMatch(t -> t.red().contains(near));
     }
 
-    /** Settles one after the other, what shows a short first, until all is settled or what is known is enough. */
-    void run(Predicate<List<Reading>> enough) {
+    /**
+     * The touch to be made next: what shows a short comes first. Empty when all is settled, or what is known is enough.
+     *
+     * @param enough whether readings need not be settled any further, asked before each value that may mean several things
+     */
+    public Optional<Touch> next(Predicate<List<Reading>> enough) {
         while (!doubtful.isEmpty()) {
             doubtful.forEach(near -> meanings.put(near, possible(near)));
             Terminal near = doubtful.stream()
@@ -91,67 +93,93 @@ final class LadderSettling {
             if (isSingle(meanings.get(near)) && !isShared(near) && !isAsked(near)) {
                 doubtful.remove(near);
             } else if (isCertain(meanings.get(near))) {
-                confirm(near);
-            } else if (enough.test(readings())) {
+                Optional<Touch> needed = confirm(near);
+                if (needed.isPresent()) {
+                    return needed;
+                }
+            } else if (!isNarrowed(near)) {
+                if (!enough.test(readings())) {
+                    return Optional.of(question(near));
+                }
                 break;
-            } else {
-                narrow(near);
             }
         }
-        if (!unsure.isEmpty() && !enough.test(readings())) {
-            List.copyOf(meanings.keySet()).stream().filter(n -> isCertain(meanings.get(n)))
-                    .forEach(this::confirm);
+        if (!isAlarmed && !unsure.isEmpty() && !enough.test(readings())) {
+            isAlarmed = true;
+            meanings.keySet().stream().filter(n -> isCertain(meanings.get(n))).forEach(confirming::add);
         }
+        while (!confirming.isEmpty()) {
+            Optional<Touch> needed = confirm(confirming.iterator().next());
+            if (needed.isPresent()) {
+                return needed;
+            }
+        }
+        return Optional.empty();
     }
 
-    /** Beeps all contacts of the one meaning that is left. */
-    private void confirm(Terminal near) {
+    /** Notes whether the touch that was asked for beeps. */
+    public void answer(Touch touch, boolean beeps) {
+        touched.put(touch, beeps);
+    }
+
+    /** Asks for a beep of each contact of the one meaning that is left. */
+    private Optional<Touch> confirm(Terminal near) {
         boolean all = true;
         for (int at : meanings.get(near).getFirst()) {
-            all &= touch(near, at);
+            Touch touch = Touch.of(near, far.get(at));
+            Optional<Boolean> beeps = known(touch);
+            if (beeps.isEmpty()) {
+                return Optional.of(touch);
+            }
+            all &= beeps.get();
         }
         if (!all) {
             giveUp(near);
         }
         doubtful.remove(near);
+        confirming.remove(near);
+        return Optional.empty();
     }
 
-    /** Asks about the contact of the likeliest meaning, which is a single one, that not all meanings share. */
-    private void narrow(Terminal near) {
+    /** The contact of the likeliest meaning, which is a single one, that not all meanings share. */
+    private Touch question(Terminal near) {
         List<List<Integer>> fits = meanings.get(near);
-        int at = fits.stream()
+        return fits.stream()
                 .flatMap(List::stream)
                 .filter(k -> !fits.stream().allMatch(m -> m.contains(k)))
+                .map(k -> Touch.of(near, far.get(k)))
                 .findFirst()
                 .orElseThrow();
-        boolean joined = touch(near, at);
-        List<List<Integer>> left = fits.stream().filter(m -> m.contains(at) == joined).toList();
+    }
+
+    /** Whether the answer to the question about a contact is known; then only the meanings that agree with it are left. */
+    private boolean isNarrowed(Terminal near) {
+        Touch touch = question(near);
+        Optional<Boolean> beeps = known(touch);
+        if (beeps.isEmpty()) {
+            return false;
+        }
+        int at = far.indexOf(touch.black().getFirst());
+        List<List<Integer>> left = meanings.get(near).stream().filter(m -> m.contains(at) == beeps.get())
+                .toList();
         if (left.isEmpty()) {
             giveUp(near);
         } else {
             meanings.put(near, left);
         }
+        return true;
     }
 
     /** What the plug shows of a contact is not so, or it cannot show it: three are joined, or a part lies in the way. */
     private void giveUp(Terminal near) {
         meanings.remove(near);
         doubtful.remove(near);
+        confirming.remove(near);
         unsure.add(near);
     }
 
-    private boolean touch(Terminal near, int at) {
-        Touch touch = Touch.of(near, far.get(at));
-        Boolean known = touched.get(touch);
-        if (known != null) {
-            return known;
-        }
-        seconds += (touched.isEmpty() ? cost.changePlug() : 0)
-                + (last.equals(Optional.of(near)) ? 1 : 2) * cost.moveProbe();
-        last = Optional.of(near);
-        boolean beep = beeps.test(near, far.get(at));
-        touched.put(touch, beep);
-        return beep;
+    private Optional<Boolean> known(Touch touch) {
+        return Optional.ofNullable(touched.getOrDefault(touch, before.get(touch)));
     }
 
     /**
@@ -168,26 +196,26 @@ final class LadderSettling {
         return left.isEmpty() ? all : left;
     }
 
-    /** What is known, as touches between contacts. */
-    List<Reading> readings() {
+    /** What was learned, as touches between contacts: those made here, and what the values say beyond them. */
+    public List<Reading> readings() {
         List<Reading> found = new ArrayList<>();
         touched.forEach((touch, beep) -> found
                 .add(Reading.of(Mode.CONTINUITY, touch, beep ? Outcome.BEEP : Outcome.SILENT)));
+        found.addAll(said());
+        return found;
+    }
+
+    /** What the values say, without what was touched. */
+    public List<Reading> said() {
+        List<Reading> found = new ArrayList<>();
         meanings.forEach((near, fits) -> LadderTrace.said(near, fits, far).stream()
-                .filter(r -> !touched.containsKey(r.touch()))
+                .filter(r -> known(r.touch()).isEmpty())
                 .forEach(found::add));
         return found;
     }
 
-    int touches() {
-        return touched.size();
-    }
-
-    double seconds() {
-        return seconds;
-    }
-
-    List<Terminal> unsure() {
+    /** Near contacts that the plug tells nothing about. */
+    public List<Terminal> unsure() {
         return List.copyOf(unsure);
     }
 }

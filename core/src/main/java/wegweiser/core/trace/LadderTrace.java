@@ -72,12 +72,20 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
         Map<Terminal, List<List<Integer>>> read = new LinkedHashMap<>();
         near.forEach(contact -> read.put(contact, plug.meanings(ohms.apply(contact))));
-        LadderSettling settling = new LadderSettling(read, far, cost, beeps);
-        settling.run(enough);
-        double seconds = cost.changePlug() + near.size() * (cost.moveProbe() + cost.readValue())
-                + settling.seconds();
-        return new LadderTrace(settling.readings(), near.size() + settling.touches(), seconds,
-                settling.unsure());
+        LadderSettling settling = new LadderSettling(read, far, Map.of());
+        double seconds = cost.changePlug() + near.size() * (cost.moveProbe() + cost.readValue());
+        int touches = near.size();
+        Optional<Touch> last = Optional.empty();
+        for (Optional<Touch> next = settling.next(enough); next.isPresent(); next = settling.next(enough)) {
+            Touch touch = next.get();
+            seconds += last.isEmpty()
+                    ? cost.changePlug() + 2 * cost.moveProbe()
+                    : (last.get().red().equals(touch.red()) ? 1 : 2) * cost.moveProbe();
+            touches++;
+            settling.answer(touch, beeps.test(touch.red().getFirst(), touch.black().getFirst()));
+            last = next;
+        }
+        return new LadderTrace(settling.readings(), touches, seconds, settling.unsure());
     }
 
     /** Whether a reading shows two contacts whichever of its meanings holds. */

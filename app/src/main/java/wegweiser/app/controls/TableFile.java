@@ -44,11 +44,13 @@ public final class TableFile {
         TextInputDialog dialog = new TextInputDialog(name);
         dialog.initOwner(owner);
         dialog.setTitle(t("file.title"));
-        dialog.setHeaderText(null);
-        dialog.setContentText(t("file.path"));
+        dialog.setGraphic(null);
+        dialog.setHeaderText(t("file.path"));
         dialog.getEditor().setId("file-path");
         dialog.getEditor().setPrefColumnCount(40);
+        // the look of the window it belongs to, by day and by night
         dialog.getDialogPane().getStylesheets().addAll(owner.getScene().getStylesheets());
+        dialog.getDialogPane().getStyleClass().addAll(owner.getScene().getRoot().getStyleClass());
         while (true) {
             Optional<String> path = dialog.showAndWait().map(String::strip).filter(p -> !p.isEmpty());
             try {

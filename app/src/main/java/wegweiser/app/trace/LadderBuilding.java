@@ -14,7 +14,6 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.PortValue;
@@ -26,6 +25,9 @@ import wegweiser.files.job.AtomicFile;
 
 /** Which resistor goes to which contact of a ladder plug, to be read here, written to a file or copied. */
 final class LadderBuilding extends VBox {
+    private static final double LINE = 24;
+    private static final double MOST_HEIGHT = 330;
+
     private final LadderPlug plug;
     private final List<Terminal> contacts;
     private final String connector;
@@ -39,7 +41,7 @@ final class LadderBuilding extends VBox {
         this.connector = connector;
         ScrollPane scroll = Panels.scroll(list());
         scroll.setMinWidth(USE_PREF_SIZE);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
+        scroll.setPrefHeight(Math.min(MOST_HEIGHT, LINE * Math.min(rows(), contacts.size()) + LINE / 2));
         Button copy = new Button(t("ladder.copy"));
         copy.setId("ladder-copy");
         copy.setOnAction(_ -> copy());
@@ -51,7 +53,14 @@ final class LadderBuilding extends VBox {
             b.setFocusTraversable(false);
         });
         said.managedProperty().bind(said.textProperty().isNotEmpty());
-        getChildren().addAll(scroll, new FlowPane(8, 6, write, copy), said);
+        FlowPane ways = new FlowPane(8, 6, write, copy);
+        ways.setPrefWrapLength(200);
+        getChildren().addAll(scroll, ways, said);
+        said.setMaxWidth(260);
+    }
+
+    private int rows() {
+        return Math.max(13, (contacts.size() + 1) / 2);
     }
 
     private GridPane list() {
@@ -59,7 +68,7 @@ final class LadderBuilding extends VBox {
         list.getStyleClass().add("detective");
         // room for the bar beside the values
         list.setPadding(new Insets(0, 18, 0, 0));
-        int rows = Math.max(13, (contacts.size() + 1) / 2);
+        int rows = rows();
         for (int k = 0; k < contacts.size(); k++) {
             Label contact = new Label(contacts.get(k).toString());
             contact.getStyleClass().add("contact-id");

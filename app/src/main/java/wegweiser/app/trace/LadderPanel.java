@@ -23,6 +23,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.PortValue;
+import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Terminals;
@@ -50,11 +51,12 @@ final class LadderPanel extends VBox {
     private final Runnable close;
     private final Background background = new Background();
     private final Label question = new Label();
+    private final Label progress = new Label();
     private final Label answer = Panels.quiet("");
     private final TextField field = new TextField();
     private final HBox entry = new HBox(8, field, new Label("\u03A9"));
-    private final Button beep = button("dock.beep", "ladder-beep", () -> touched(Outcome.BEEP));
-    private final Button silent = button("dock.silent", "ladder-silent", () -> touched(Outcome.SILENT));
+    private final Button beep = answer("dock.beep", "B", "ladder-beep", Outcome.BEEP);
+    private final Button silent = answer("dock.silent", "N", "ladder-silent", Outcome.SILENT);
     private final HBox beeps = new HBox(8, beep, silent);
     private final Button take = button("ladder.take", "ladder-take", this::take);
     private final Button back = button("ladder.back", "ladder-back", this::back);
@@ -78,9 +80,12 @@ final class LadderPanel extends VBox {
         this.done = button("ladder.close", "ladder-close", close);
         Job job = session.job();
         setId("ladder");
-        setPrefSize(820, 520);
+        setPrefWidth(820);
         answer.setId("ladder-answer");
-        getChildren().addAll(Panels.heading(t("ladder.title", job.ends().get(1).name())), answer, done);
+        progress.getStyleClass().add("quiet");
+        getChildren().addAll(
+                Panels.line(Panels.heading(t("ladder.title", job.ends().get(1).name())), progress), answer,
+                done);
         for (var end : job.ends().subList(0, 2)) {
             if (Terminals.of(job, end).isEmpty()) {
                 answer.setText(t("ladder.no-contacts", end.name()));
@@ -98,6 +103,13 @@ final class LadderPanel extends VBox {
         Button button = new Button(t(key));
         button.setId(id);
         button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    private Button answer(String key, String cap, String id, Outcome outcome) {
+        Button button = ProbeDock.answer(key, cap);
+        button.setId(id);
+        button.setOnAction(_ -> touched(outcome));
         return button;
     }
 
@@ -121,6 +133,7 @@ final class LadderPanel extends VBox {
             box.managedProperty().bind(box.visibleProperty());
             box.setVisible(false);
         }
+        answer.managedProperty().bind(answer.textProperty().isNotEmpty());
         take.getStyleClass().add("dark");
         take.setDefaultButton(true);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
@@ -133,7 +146,6 @@ final class LadderPanel extends VBox {
         VBox right = new VBox(12, question, entry, beeps, take, answer, ways);
         HBox.setHgrow(right, Priority.ALWAYS);
         HBox both = new HBox(18, building, right);
-        VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().removeAll(answer, done);
         getChildren().addAll(build, both);
         answer.setText("");
@@ -188,6 +200,7 @@ final class LadderPanel extends VBox {
         entry.setVisible(asksValue);
         beeps.setVisible(now.beep().isPresent());
         take.setVisible(!asksValue && now.beep().isEmpty());
+        progress.setText(t("ladder.progress", now.work().values().size(), now.work().near().size()));
         back.setDisable(now.work().values().isEmpty());
         if (asksValue) {
             field.clear();

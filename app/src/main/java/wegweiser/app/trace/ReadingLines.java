@@ -7,16 +7,17 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.MeterDisplay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Session;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
@@ -37,22 +38,7 @@ final class ReadingLines extends VBox {
     void show(List<Reading> all) {
         getChildren().clear();
         for (int i = all.size() - 1; i >= Math.max(0, all.size() - MOST); i--) {
-            Reading r = all.get(i);
-            Label number = new Label(String.valueOf(i + 1));
-            number.getStyleClass().addAll("mono", "quiet");
-            number.setMinWidth(26);
-            Label touch = new Label(side(r.red()) + "  –  " + side(r.black()));
-            touch.getStyleClass().add("mono");
-            Label result = new Label(switch (r.outcome()) {
-                case wegweiser.core.model.Outcome.Beep() -> t("reading.beep");
-                case wegweiser.core.model.Outcome.Silent() -> t("reading.silent");
-                default -> MeterDisplay.text(r.outcome());
-            } + (r.extra().members().get(Reading.WIGGLED) instanceof Number s
-                    ? t("reading.wiggled", s.intValue())
-                    : r.extra().members().containsKey(Reading.LADDER) ? t("reading.ladder") : ""));
-            result.getStyleClass().add("reading-result");
-            result.setMinWidth(USE_PREF_SIZE);
-            getChildren().add(reading(i + 1, r, new HBox(number, touch), result));
+            getChildren().add(line(i + 1, all.get(i)));
         }
         if (all.isEmpty()) {
             getChildren().add(Panels.quiet(t("trace.readings.none")));
@@ -61,12 +47,18 @@ final class ReadingLines extends VBox {
         }
     }
 
-    /** A line with the time, which can be set aside by its menu. */
-    private HBox reading(int number, Reading r, HBox touch, Label result) {
-        Label time = new Label(r.at().flatMap(ReadingLines::clock).orElse(""));
-        time.getStyleClass().addAll("mono", "reading-time");
-        time.setMinWidth(USE_PREF_SIZE);
-        HBox line = Panels.line(touch, new HBox(8, time, result));
+    /** A line that can be set aside by its menu. */
+    private ReadingLine line(int number, Reading r) {
+        Label touch = new Label(t("reading.line", pad(number), side(r.red()), side(r.black())));
+        touch.getStyleClass().add("mono");
+        Label result = new Label(switch (r.outcome()) {
+            case Outcome.Beep() -> t("reading.beep");
+            case Outcome.Silent() -> t("reading.silent");
+            default -> MeterDisplay.text(r.outcome());
+        });
+        result.getStyleClass().add("reading-result");
+        ReadingLine line = new ReadingLine(touch, result, small(note(r)),
+                small(r.at().flatMap(ReadingLines::clock).orElse("")));
         if (!r.touch().isSingle()) {
             Tooltip.install(line, new Tooltip(Words.list(r.red()) + "\n" + Words.list(r.black())));
         }
@@ -77,6 +69,24 @@ final class ReadingLines extends VBox {
         line.setOnContextMenuRequested(e -> menu.show(line, e.getScreenX(), e.getScreenY()));
         line.setId("reading-" + number);
         return line;
+    }
+
+    /** A number that takes as much room as the highest one of a usual session. */
+    private static String pad(int number) {
+        return String.format(Locale.ROOT, "%-3d", number);
+    }
+
+    private static Label small(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll("mono", "reading-time");
+        return label;
+    }
+
+    /** How a reading was taken, where that is out of the ordinary. */
+    private static String note(Reading r) {
+        return r.extra().members().get(Reading.WIGGLED) instanceof Number s
+                ? t("reading.wiggled", s.intValue())
+                : r.extra().members().containsKey(Reading.LADDER) ? t("reading.ladder") : "";
     }
 
     /** The time of day of a reading, where this machine is. */

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.beans.binding.Bindings;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
@@ -70,25 +71,21 @@ final class TracePanel extends VBox {
         reset.setOnAction(_ -> choices.resetCost(java.time.Instant.now().toString()));
         Label hand = Panels.quiet("");
         hand.setWrapText(false);
-        hand.textProperty().bind(javafx.beans.binding.Bindings.createStringBinding(
+        hand.textProperty().bind(Bindings.createStringBinding(
                 () -> t("trace.cost", Words.number(choices.costProperty().get().moveProbe())),
                 choices.costProperty()));
         HBox cost = Panels.line(hand, reset);
         // the usual is not worth a line
         cost.visibleProperty().bind(choices.costProperty().isNotEqualTo(CostModel.USUAL));
         cost.managedProperty().bind(cost.visibleProperty());
-        Label heading = Panels.heading(t("trace.readings"));
-        heading.setMinWidth(USE_PREF_SIZE);
-        FlowPane tools = new FlowPane(4, 4, heading, tool("trace.list", list),
-                tool("trace.ladder", ladder), tool("trace.lamps", lamps), tool("trace.loose", loose));
-        tools.setRowValignment(javafx.geometry.VPos.CENTER);
-        VBox below = new VBox(4, tools, scroll);
-        below.setMinHeight(88);
-        getChildren().addAll(Panels.heading(t("trace.say")), trouble, deciding, beliefs, Panels.rule(),
-                counts,
-                Panels.rule(), left, new HBox(8, fixture, goal),
-                cost, Panels.rule(), below);
-        VBox.setVgrow(below, Priority.ALWAYS);
+        // at the top, so that a low window does not hide what takes many readings at once
+        FlowPane tools = new FlowPane(4, 4, tool("trace.list", list), tool("trace.ladder", ladder),
+                tool("trace.lamps", lamps), tool("trace.loose", loose));
+        for (VBox some : List.of(trouble, deciding)) {
+            some.managedProperty().bind(Bindings.isNotEmpty(some.getChildren()));
+        }
+        getChildren().addAll(Panels.heading(t("trace.say")), tools, trouble, deciding, beliefs, Panels.rule(),
+                counts, Panels.rule(), left, new HBox(8, fixture, goal), cost, Panels.rule(), scroll);
     }
 
     private static Button tool(String key, Runnable action) {

@@ -7,8 +7,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
@@ -17,6 +20,8 @@ import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.workshop.Workshop;
 
@@ -199,5 +204,57 @@ class TraceBenchTest extends WindowTest {
         assertThat(job().setAside()).singleElement()
                 .satisfies(a -> assertThat(a.readings()).containsExactly(Reading.beep("A.2", "B.4")));
         await("settled", () -> !shows("cannot all be true"));
+    }
+
+    @Test
+    void aPartIsNamedWithItsPlaceAndValue() {
+        trace();
+        edit(j -> j.withReadings(List.of(
+                Reading.of(Mode.OHMS, touch("A.2", "A.3"), new Outcome.Resistance(119.8)),
+                Reading.of(Mode.DIODE, touch("A.7", "A.8"), new Outcome.Voltage(0.61)),
+                Reading.of(Mode.DIODE, touch("A.8", "A.7"), new Outcome.Open()))));
+        await("the resistor", () -> shows("Part, A.2 – A.3") && shows("119."));
+        await("the diode", () -> shows("Diode, A.7 to A.8") && shows("0.61 V"));
+        assertThat(call(() -> shows("Parts found"))).isFalse();
+        edit(j -> j.withReadings(Stream.of("A.1 A.2", "A.3 A.4", "A.5 A.6", "A.7 A.8").map(p -> p.split(" "))
+                .map(p -> Reading.of(Mode.OHMS, touch(p[0], p[1]), new Outcome.Resistance(470))).toList()));
+        await("many are counted", () -> shows("Parts found"));
+    }
+
+    @Test
+    void aShortLineLeavesOutTheTimeAndNotWhatWasTouched() {
+        trace();
+        call(() -> {
+            session.edit(j -> j.withReadings(List.of(
+                    Reading.beep("A.1", "B.1").at("2026-01-02T03:04:05Z"),
+                    Reading.of(Mode.OHMS,
+                            new Touch(List.of(Terminal.parse("A.shell")),
+                                    Stream.of("B.1", "B.2", "B.3").map(Terminal::parse).toList()),
+                            new Outcome.Resistance(104_700)).at("2026-01-02T03:04:05Z"))));
+            return null;
+        });
+        await("two lines", () -> lookup("#reading-2").tryQuery().isPresent());
+        Region line = lookup("#reading-2").query();
+        Region other = lookup("#reading-1").query();
+        call(() -> {
+            for (Region one : List.of(line, other)) {
+                one.resize(215, one.getHeight());
+                one.layout();
+            }
+            return null;
+        });
+        assertThat(isTimeShown(line)).isFalse();
+        assertThat(isTimeShown(other)).isTrue();
+        Label touch = (Label) line.lookup(".mono");
+        assertThat(touch.getText()).contains("A·shell – B ×3");
+        assertThat(touch.getWidth()).isGreaterThanOrEqualTo(touch.prefWidth(-1));
+    }
+
+    private static boolean isTimeShown(Region line) {
+        return line.lookup(".reading-time").isVisible();
+    }
+
+    private static Touch touch(String red, String black) {
+        return Touch.of(Terminal.parse(red), Terminal.parse(black));
     }
 }

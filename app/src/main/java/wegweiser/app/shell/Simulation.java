@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
@@ -11,6 +12,9 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Extra;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Touch;
 import wegweiser.instruments.MeterTraits;
 import wegweiser.instruments.SimulatedCable;
@@ -64,11 +68,30 @@ public final class Simulation {
             for (Object one : list) {
                 if (one instanceof Map<?, ?> link && link.get("from") instanceof String from
                         && link.get("to") instanceof String to) {
-                    links.add(Link.of(Terminal.parse(from), Terminal.parse(to)));
+                    Link wire = Link.of(Terminal.parse(from), Terminal.parse(to));
+                    if (link.get("part") == null) {
+                        links.add(wire);
+                    } else {
+                        part(link.get("part")).map(wire::withPart).ifPresent(links::add);
+                    }
                 }
             }
         }
         return links;
+    }
+
+    /** A part, if it is one: what is not understood is left out, and is no wire. */
+    private static Optional<Part> part(Object described) {
+        if (!(described instanceof Map<?, ?> part) || !(part.get("kind") instanceof String id)) {
+            return Optional.empty();
+        }
+        OptionalDouble ohms = number(part.get("ohms"));
+        return PartKind.of(id).filter(k -> k != PartKind.RESISTOR || ohms.isPresent())
+                .map(k -> new Part(k, ohms, number(part.get("farads")), Extra.NONE));
+    }
+
+    private static OptionalDouble number(Object value) {
+        return value instanceof Number n ? OptionalDouble.of(n.doubleValue()) : OptionalDouble.empty();
     }
 
     /** What the simulated meter shows at a touch. */

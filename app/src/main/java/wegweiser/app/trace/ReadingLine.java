@@ -44,7 +44,7 @@ final class ReadingLine extends Region {
         place(result, right, result.prefWidth(-1));
         for (Label label : between) {
             double wide = label.prefWidth(-1);
-            boolean fits = right - GAP - wide >= left + GAP;
+            boolean fits = wide > 0 && right - GAP - wide >= left + GAP;
             label.setVisible(fits);
             right -= fits ? GAP + wide : 0;
             place(label, right, wide);

@@ -9,6 +9,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -31,6 +32,8 @@ final class ReadingLines extends VBox {
 
     ReadingLines(Session session) {
         super(2);
+        // room for the bar beside the results
+        setPadding(new Insets(0, 14, 0, 0));
         this.session = session;
     }
 
@@ -57,8 +60,8 @@ final class ReadingLines extends VBox {
             default -> MeterDisplay.text(r.outcome());
         });
         result.getStyleClass().add("reading-result");
-        ReadingLine line = new ReadingLine(touch, result, small(note(r)),
-                small(r.at().flatMap(ReadingLines::clock).orElse("")));
+        ReadingLine line = new ReadingLine(touch, result, small(note(r), "reading-note"),
+                small(r.at().flatMap(ReadingLines::clock).orElse(""), "reading-time"));
         if (!r.touch().isSingle()) {
             Tooltip.install(line, new Tooltip(Words.list(r.red()) + "\n" + Words.list(r.black())));
         }
@@ -76,9 +79,9 @@ final class ReadingLines extends VBox {
         return String.format(Locale.ROOT, "%-3d", number);
     }
 
-    private static Label small(String text) {
+    private static Label small(String text, String style) {
         Label label = new Label(text);
-        label.getStyleClass().addAll("mono", "reading-time");
+        label.getStyleClass().addAll("mono", style);
         return label;
     }
 

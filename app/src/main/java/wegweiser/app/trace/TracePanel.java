@@ -23,6 +23,7 @@ import wegweiser.app.controls.Panels;
 import wegweiser.app.shell.Choices;
 import wegweiser.app.shell.Session;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.port.Deciding;
 import wegweiser.core.trace.Belief;
@@ -33,6 +34,7 @@ import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.Hypothesis;
 import wegweiser.core.trace.LadderWork;
+import wegweiser.core.trace.MeasuredPart;
 import wegweiser.core.trace.PairState;
 import wegweiser.core.trace.Proposal;
 import wegweiser.core.trace.TouchCount;
@@ -40,6 +42,8 @@ import wegweiser.core.words.Words;
 
 /** What the readings say: beliefs, counts of the four states, what is left, the readings themselves. */
 final class TracePanel extends VBox {
+    private static final int MOST_PARTS = 3;
+
     private final VBox beliefs = new VBox(6);
     private final VBox trouble = new VBox(6);
     private final VBox deciding = new VBox(6);
@@ -226,8 +230,20 @@ final class TracePanel extends VBox {
         count("trace.count.follows", follows);
         count("trace.count.assumed", by.getOrDefault(PairState.APART_ASSUMED, 0));
         count("trace.count.unknown", by.getOrDefault(PairState.UNKNOWN, 0));
-        if (!evidence.parts().isEmpty()) {
-            count("trace.count.parts", evidence.parts().size());
+        parts(evidence.parts());
+    }
+
+    /** The parts that readings show, each with its place and value; where there are many, how many. */
+    private void parts(List<MeasuredPart> parts) {
+        if (parts.size() > MOST_PARTS) {
+            count("trace.count.parts", parts.size());
+            return;
+        }
+        for (MeasuredPart part : parts) {
+            boolean diode = part.kind() == PartKind.DIODE;
+            counts.getChildren().add(Panels.line(
+                    new Label(t(diode ? "trace.part.diode" : "trace.part", part.a(), part.b())),
+                    figure(diode ? Words.number(part.volts()) + " V" : Words.ohms(part.ohms()))));
         }
     }
 

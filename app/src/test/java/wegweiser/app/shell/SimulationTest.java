@@ -38,6 +38,26 @@ class SimulationTest {
     }
 
     @Test
+    void theLeadMayHaveParts() {
+        Job job = DemoWorkshop.mastLogger().withExtra(new Extra(Map.of("simulation", Map.of("lead", List.of(
+                Map.of("from", "A.2", "to", "A.3", "part", Map.of("kind", "resistor", "ohms", 120)),
+                Map.of("from", "A.4", "to", "A.5", "part", Map.of("kind", "diode")),
+                Map.of("from", "A.6", "to", "A.7", "part", Map.of("kind", "resistor")),
+                Map.of("from", "A.8", "to", "A.9", "part", "unheard of"))))));
+        Simulation lead = Simulation.of(job).orElseThrow();
+        Touch terminator = Touch.of(Terminal.parse("A.2"), Terminal.parse("A.3"));
+        assertThat(lead.measure(terminator, Mode.OHMS)).isInstanceOfSatisfying(Outcome.Resistance.class,
+                r -> assertThat(r.ohms()).isBetween(115.0, 125.0));
+        assertThat(at(job, "A.2", "A.3")).isEqualTo(Outcome.SILENT);
+        assertThat(lead.measure(Touch.of(Terminal.parse("A.4"), Terminal.parse("A.5")), Mode.DIODE))
+                .isInstanceOf(Outcome.Voltage.class);
+        assertThat(lead.measure(Touch.of(Terminal.parse("A.5"), Terminal.parse("A.4")), Mode.DIODE))
+                .isInstanceOf(Outcome.Open.class);
+        assertThat(at(job, "A.6", "A.7")).isEqualTo(Outcome.SILENT);
+        assertThat(at(job, "A.8", "A.9")).isEqualTo(Outcome.SILENT);
+    }
+
+    @Test
     void aJobWithoutASimulationHasNoneAndRubbishIsPassedOver() {
         Job job = DemoWorkshop.mastLogger();
         assertThat(Simulation.of(job.withExtra(Extra.NONE))).isEmpty();

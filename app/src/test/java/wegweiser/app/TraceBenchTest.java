@@ -238,7 +238,7 @@ class TraceBenchTest extends WindowTest {
         Region other = lookup("#reading-1").query();
         call(() -> {
             for (Region one : List.of(line, other)) {
-                one.resize(215, one.getHeight());
+                one.resize(230, one.getHeight());
                 one.layout();
             }
             return null;

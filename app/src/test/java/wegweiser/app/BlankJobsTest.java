@@ -43,7 +43,8 @@ class BlankJobsTest extends WindowTest {
         walk(List.of(End.of("A", "Mast logger", End.LEADS, List.of()),
                 End.of("B", "Panel", End.LEADS, List.of())), false);
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        await("the hint", () -> shows("Two ends make a cable") && shows("Name two ends first"));
+        await("the hint",
+                () -> shows("Two ends make a cable") && shows("Choose a connector for two ends first"));
         assertThat(call(() -> shows("Proved"))).isFalse();
     }
 

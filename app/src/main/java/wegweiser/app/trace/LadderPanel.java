@@ -114,6 +114,10 @@ final class LadderPanel extends VBox {
     }
 
     private void show(Bench bench) {
+        if (getScene() == null) {
+            // closed while the resistors were chosen
+            return;
+        }
         Job job = session.job();
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
         if (bench.plug().isEmpty()) {

@@ -28,6 +28,7 @@ public final class LadderSettling {
     private final List<Terminal> far;
     private final Map<Terminal, List<List<Integer>>> meanings = new LinkedHashMap<>();
     private final Set<Terminal> doubtful = new LinkedHashSet<>();
+    private final Set<Terminal> narrowed = new LinkedHashSet<>();
     private final Set<Terminal> confirming = new LinkedHashSet<>();
     private final Set<Terminal> unsure = new LinkedHashSet<>();
     private final Map<Touch, Boolean> before;
@@ -50,7 +51,7 @@ public final class LadderSettling {
             }
         });
         meanings.forEach((near, fits) -> {
-            if (!fits.equals(OPEN) && (!isSingle(fits) || isShared(near) || isAsked(near))) {
+            if (!fits.equals(OPEN) && (!isSingle(fits) || isShared(near) || isSilent(near))) {
                 doubtful.add(near);
             }
         });
@@ -71,10 +72,9 @@ public final class LadderSettling {
                 .anyMatch(o -> !o.getKey().equals(near) && o.getValue().equals(fits));
     }
 
-    /** Whether something was beeped from a near contact: then silence alone must not decide. */
-    private boolean isAsked(Terminal near) {
-        return touched.keySet().stream().anyMatch(t -> t.red().contains(near))
-                || before.keySet().stream().anyMatch(t -> t.red().contains(near));
+    /** Whether a contact was silent with the one that its value names. */
+    private boolean isSilent(Terminal near) {
+        return !known(Touch.of(near, far.get(meanings.get(near).getFirst().getFirst()))).orElse(true);
     }
 
     /**
@@ -90,7 +90,8 @@ public final class LadderSettling {
                             ? 0
                             : LadderTrace.isShort(meanings.get(n)) ? 1 : 2))
                     .orElseThrow();
-            if (isSingle(meanings.get(near)) && !isShared(near) && !isAsked(near)) {
+            if (isSingle(meanings.get(near)) && !isShared(near)
+                    && !narrowed.contains(near) && !isSilent(near)) {
                 doubtful.remove(near);
             } else if (isCertain(meanings.get(near))) {
                 Optional<Touch> needed = confirm(near);
@@ -159,6 +160,8 @@ public final class LadderSettling {
         if (beeps.isEmpty()) {
             return false;
         }
+        // silence alone must not decide: what is left then is beeped
+        narrowed.add(near);
         int at = far.indexOf(touch.black().getFirst());
         List<List<Integer>> left = meanings.get(near).stream().filter(m -> m.contains(at) == beeps.get())
                 .toList();

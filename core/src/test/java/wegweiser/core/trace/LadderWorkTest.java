@@ -92,6 +92,16 @@ class LadderWorkTest {
     }
 
     @Test
+    void otherTouchesThatWereMadeBeforeCostNoBeeps() {
+        Job job = straight(EMPTY)
+                .withReadings(List.of(Reading.silent("A.5", "B.4"), Reading.beep("A.6", "B.6"),
+                        Reading.silent("A.7", "A.8"), Reading.silent("B.1", "A.2")));
+        LadderSettling settling = LadderWork.of(job, PLUG).settling();
+        assertThat(settling.next(_ -> false)).isEmpty();
+        assertThat(settling.readings()).filteredOn(r -> r.touch().isSingle()).hasSize(7);
+    }
+
+    @Test
     void aJoinThatWasSilentBeforeMakesAllOthersBeBeeped() {
         Job job = straight(EMPTY).withReadings(List.of(Reading.silent("A.5", "B.5")));
         LadderSettling settling = LadderWork.of(job, PLUG).settling();

@@ -12,16 +12,16 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
-import wegweiser.core.model.Touch;
-import wegweiser.core.model.Terminal;
-import wegweiser.core.model.Outcome;
-import wegweiser.core.model.Mode;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
 import wegweiser.core.port.PortAdvisor;
 import wegweiser.core.port.PortBelief;
 import wegweiser.core.prove.Test;
@@ -33,6 +33,9 @@ import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.LadderPlug;
+import wegweiser.core.trace.LadderTrace;
+import wegweiser.core.trace.LadderWork;
 import wegweiser.core.trace.Proposal;
 import wegweiser.instruments.SimulatedPort;
 
@@ -69,9 +72,11 @@ public final class DemoStory {
             window.edit(j -> traced(j, Fixture.PROBES, 6));
         }));
         scenes.add(new Scene("trace", () -> window.go(StageId.TRACE)));
+        scenes.add(new Scene("", () -> window.edit(j -> laddered(j, 3))));
         scenes.add(new Scene("trace-ladder", window::ladder));
         scenes.add(new Scene("", () -> {
             window.closeOverlay();
+            window.edit(j -> laddered(j, 0));
             window.chooseFixture(Fixture.COMB);
             window.edit(j -> traced(j, Fixture.COMB, 200));
         }));
@@ -134,6 +139,24 @@ public final class DemoStory {
             window.open(first);
             window.chooseFixture(Fixture.COMB);
         }));
+    }
+
+    /** The values that a ladder plug shows at the first contacts of the simulated lead. */
+    private static Job laddered(Job job, int contacts) {
+        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+        Simulation lead = Simulation.of(job).orElseThrow();
+        Job read = LadderWork.of(job, plug).written(List.of(), "");
+        for (Terminal near : LadderWork.of(read, plug).near().subList(0, contacts)) {
+            List<Terminal> far = LadderWork.of(read, plug).far();
+            double siemens = 0;
+            for (int k = 0; k < far.size(); k++) {
+                boolean beeps = lead.measure(Touch.of(near, far.get(k)), Mode.CONTINUITY)
+                        .equals(Outcome.BEEP);
+                siemens += beeps ? 1 / plug.values().get(k) : 0;
+            }
+            read = LadderWork.of(read, plug).read(near, siemens > 0 ? 1 / siemens : Double.POSITIVE_INFINITY);
+        }
+        return read;
     }
 
     /** Choosing a connector, pasting a pinout, two drawings that disagree, and an unknown port. */

@@ -40,8 +40,9 @@ final class ReadingLines extends VBox {
     /** Shows the latest readings, the last one first. */
     void show(List<Reading> all) {
         getChildren().clear();
+        int digits = String.valueOf(all.size()).length();
         for (int i = all.size() - 1; i >= Math.max(0, all.size() - MOST); i--) {
-            getChildren().add(line(i + 1, all.get(i)));
+            getChildren().add(line(i + 1, digits, all.get(i)));
         }
         if (all.isEmpty()) {
             getChildren().add(Panels.quiet(t("trace.readings.none")));
@@ -50,9 +51,10 @@ final class ReadingLines extends VBox {
         }
     }
 
-    /** A line that can be set aside by its menu. */
-    private ReadingLine line(int number, Reading r) {
-        Label touch = new Label(t("reading.line", pad(number), side(r.red()), side(r.black())));
+    /** A line that can be set aside by its menu, with its number as wide as the last one. */
+    private ReadingLine line(int number, int digits, Reading r) {
+        String padded = String.format(Locale.ROOT, "%" + digits + "d", number);
+        Label touch = new Label(t("reading.line", padded, side(r.red()), side(r.black())));
         touch.getStyleClass().add("mono");
         Label result = new Label(switch (r.outcome()) {
             case Outcome.Beep() -> t("reading.beep");
@@ -72,11 +74,6 @@ final class ReadingLines extends VBox {
         line.setOnContextMenuRequested(e -> menu.show(line, e.getScreenX(), e.getScreenY()));
         line.setId("reading-" + number);
         return line;
-    }
-
-    /** A number that takes as much room as the highest one of a usual session. */
-    private static String pad(int number) {
-        return String.format(Locale.ROOT, "%-3d", number);
     }
 
     private static Label small(String text, String style) {

@@ -27,6 +27,7 @@ import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
@@ -62,6 +63,7 @@ final class LadderPanel extends VBox {
     private final Button back = button("ladder.back", "ladder-back", this::back);
     private final Button done;
     private LadderPlug plug;
+    private List<End> ends;
     private Advisor advisor;
     private Shown shown;
     private boolean isWaiting = true;
@@ -86,7 +88,7 @@ final class LadderPanel extends VBox {
         getChildren().addAll(
                 Panels.line(Panels.heading(t("ladder.title", job.ends().get(1).name())), progress), answer,
                 done);
-        for (var end : job.ends().subList(0, 2)) {
+        for (End end : job.ends().subList(0, 2)) {
             if (Terminals.of(job, end).isEmpty()) {
                 answer.setText(t("ladder.no-contacts", end.name()));
                 return;
@@ -125,6 +127,7 @@ final class LadderPanel extends VBox {
             return;
         }
         plug = bench.plug().get();
+        ends = job.ends();
         advisor = bench.advisor();
         question.getStyleClass().add("detective-question");
         question.setWrapText(true);
@@ -175,7 +178,8 @@ final class LadderPanel extends VBox {
         if (session.busyProperty().get()) {
             return;
         }
-        if (job.ends().size() < 2 || Terminals.of(job, job.ends().get(1)).size() != plug.values().size()) {
+        if (!job.ends().equals(ends)) {
+            // taken back beyond the ends that the plug was chosen for
             close.run();
             return;
         }

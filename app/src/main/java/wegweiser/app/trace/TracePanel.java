@@ -134,7 +134,7 @@ final class TracePanel extends VBox {
         if (!evidence.intermittent().isEmpty()) {
             trouble(t("trace.intermittent", Words.list(evidence.intermittent())));
         }
-        int waiting = LadderWork.waiting(job);
+        long waiting = LadderWork.waiting(job);
         if (waiting > 0) {
             trouble.getChildren().add(Panels.quiet(t("trace.ladder.waiting", waiting)));
         }

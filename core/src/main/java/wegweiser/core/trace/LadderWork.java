@@ -27,8 +27,9 @@ import wegweiser.core.model.Touch;
  * @param values in ohms by near contact, in the order in which they were read; over range is infinite
  */
 public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double> values) {
-    /** Member of a job that holds the values: the resistors they were read with, and the ohms, or "open", by contact. */
+    /** Member of a job that holds the values: the connector and the resistors of the plug, and the ohms, or "open", by contact. */
     public static final String MEMBER = "ladderValues";
+    private static final String CONNECTOR = "connector";
     private static final String RESISTORS = "resistors";
     private static final String OHMS = "ohms";
     private static final String OPEN = "open";
@@ -41,8 +42,7 @@ public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double
     public static LadderWork of(Job job, LadderPlug plug) {
         SequencedMap<Terminal, Double> values = new LinkedHashMap<>();
         List<Terminal> near = Terminals.of(job, job.ends().getFirst());
-        if (job.extra().members().get(MEMBER) instanceof Map<?, ?> kept && isSame(kept.get(RESISTORS), plug)
-                && kept.get(OHMS) instanceof Map<?, ?> ohms) {
+        if (kept(job).get(OHMS) instanceof Map<?, ?> ohms && isSame(kept(job).get(RESISTORS), plug)) {
             ohms.forEach((name, value) -> near.stream().filter(t -> t.toString().equals(name)).forEach(t -> {
                 if (value instanceof Number number) {
                     values.put(t, number.doubleValue());
@@ -60,10 +60,19 @@ public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double
                         && n.doubleValue() == plug.values().get(k));
     }
 
-    /** How many values a job keeps that did not become readings yet, whatever plug they were read with. */
-    public static int waiting(Job job) {
-        return job.extra().members().get(MEMBER) instanceof Map<?, ?> kept
-                && kept.get(OHMS) instanceof Map<?, ?> ohms ? ohms.size() : 0;
+    /** How many values a job keeps that did not become readings yet, as far as its ends are still the same. */
+    public static long waiting(Job job) {
+        return kept(job).get(OHMS) instanceof Map<?, ?> ohms
+                ? ohms.keySet().stream()
+                        .filter(name -> name.toString().startsWith(job.ends().getFirst().name() + "."))
+                        .count()
+                : 0;
+    }
+
+    /** What a job keeps for the connector of its second end; empty when there is nothing. */
+    private static Map<?, ?> kept(Job job) {
+        return job.ends().size() > 1 && job.extra().members().get(MEMBER) instanceof Map<?, ?> kept
+                && job.ends().get(1).connector().equals(kept.get(CONNECTOR)) ? kept : Map.of();
     }
 
     public List<Terminal> near() {
@@ -141,7 +150,9 @@ public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double
         if (!all.isEmpty()) {
             Map<String, Object> ohms = new LinkedHashMap<>();
             all.forEach((t, v) -> ohms.put(t.toString(), v.isInfinite() ? OPEN : v));
-            members.put(MEMBER, Map.of(RESISTORS, plug.values(), OHMS, ohms));
+            members.put(MEMBER,
+                    Map.of(CONNECTOR, job.ends().get(1).connector(), RESISTORS, plug.values(), OHMS,
+                            ohms));
         }
         return job.withExtra(new Extra(members));
     }

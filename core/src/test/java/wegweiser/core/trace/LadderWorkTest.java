@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.Samples;
+import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
@@ -66,6 +67,19 @@ class LadderWorkTest {
             assertThat(LadderWork.of(job, PLUG).values()).as("%s", rubbish).isEmpty();
             assertThat(LadderWork.of(job, PLUG).read(a(1), 5).extra().members()).containsEntry("kept", 1);
         }
+    }
+
+    private static Map<String, Object> kept(String connector, Object ohms) {
+        return Map.of("connector", connector, "resistors", PLUG.values(), "ohms", ohms);
+    }
+
+    @Test
+    void valuesOfAnotherConnectorDoNotWait() {
+        Job read = straight(EMPTY);
+        assertThat(LadderWork.waiting(read)).isEqualTo(8);
+        assertThat(LadderWork.waiting(read.withEnds(read.ends().reversed()))).isZero();
+        assertThat(LadderWork.waiting(read.withEnds(List.of(read.ends().getFirst())))).isZero();
+        assertThat(LadderWork.waiting(read.withEnd(End.of("B", "Dome", "dsub-9-plug", List.of())))).isZero();
     }
 
     @Test

@@ -211,7 +211,6 @@ final class LadderPanel extends VBox {
         progress.setText(t("ladder.progress", now.work().values().size(), now.work().near().size()));
         back.setDisable(now.work().values().isEmpty());
         if (asksValue) {
-            field.clear();
             question.setText(t("ladder.ask", now.unread().get()));
             answer.setText(
                     now.work().values().isEmpty() ? "" : words.of(now.work().values().lastEntry().getKey()));
@@ -220,7 +219,8 @@ final class LadderPanel extends VBox {
             Touch touch = now.beep().get();
             question.setText(t("ladder.beep", Words.list(touch.red()), Words.list(touch.black())));
             answer.setText(words.why(touch.red().getFirst(), now.settling()));
-            beep.requestFocus();
+            // not the button: Enter pressed twice after the last value must not answer
+            requestFocus();
         } else {
             question.setText(t("ladder.settled"));
             answer.setText(words.result(
@@ -249,8 +249,10 @@ final class LadderPanel extends VBox {
         OptionalDouble value = PortValue.parse(field.getText(), PortMeasure.OHMS);
         if (value.isEmpty()) {
             answer.setText(t("port.error", field.getText()));
-        } else {
+        } else if (!isWaiting) {
             Terminal contact = shown.unread().orElseThrow();
+            // at once, so that nothing is lost of what is typed while this is saved
+            field.clear();
             edit(j -> LadderWork.of(j, plug).read(contact, value.getAsDouble()));
         }
     }
@@ -265,6 +267,7 @@ final class LadderPanel extends VBox {
     private void back() {
         boolean touch = beepsHere > 0 && !session.job().readings().isEmpty();
         beepsHere -= touch && !isWaiting ? 1 : 0;
+        field.clear();
         edit(j -> touch
                 ? j.withReadings(j.readings().subList(0, j.readings().size() - 1))
                 : LadderWork.of(j, plug).back());

@@ -10,6 +10,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import wegweiser.app.controls.PegCell;
+import wegweiser.app.controls.Pegboard;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -91,13 +93,19 @@ class LadderTest extends WindowTest {
         await("nothing needs a beep", () -> shows("7 of 8 contacts are joined"));
         assertThat(job().readings()).isEmpty();
         clickOn("#ladder-take");
-        await("written", () -> session.job().readings().size() == 1 + 2 * 7);
+        await("written", () -> LadderWork.waiting(session.job()) == 0);
         assertThat(job().readings()).filteredOn(r -> r.outcome() == Outcome.BEEP)
                 .extracting(Reading::touch)
                 .isEqualTo(IntStream.rangeClosed(1, 7)
                         .mapToObj(k -> Reading.beep("A." + (k + 1), "B." + k).touch()).toList());
         assertThat(job().readings().getFirst().extra().members()).containsEntry(Reading.LADDER, "open");
-        assertThat(LadderWork.waiting(job())).isZero();
+        assertThat(job().readings()).filteredOn(r -> r.outcome() == Outcome.BEEP)
+                .allMatch(Reading::isAssumed);
+        await("what is assumed looks so", () -> shows("Assumed, by the ladder plug"));
+        assertThat(call(() -> lookup(n -> n instanceof Pegboard p && p.getScene() != null).<Pegboard>query()
+                .getModel().cell(1, 0)))
+                .isEqualTo(PegCell.JOINED_ASSUMED);
+        assertThat(Evidence.of(job()).nets().joinedNets()).isEmpty();
         keys(KeyCode.CONTROL, KeyCode.Z);
         await("the values wait again", () -> shows("wait to be written down: 8"));
     }

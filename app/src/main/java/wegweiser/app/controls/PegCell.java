@@ -8,11 +8,13 @@ public enum PegCell {
     JOINED,
     /** Joined, follows from other readings. */
     JOINED_FOLLOWS,
+    /** Joined as long as no part lies in the cable. */
+    JOINED_ASSUMED,
     /** Apart, measured. */
     APART,
     /** Apart, follows from other readings. */
     APART_FOLLOWS,
-    /** Apart if every conductor goes to one contact at each end. */
+    /** Apart if every conductor goes to one contact at each end, or if no part lies in the cable. */
     ASSUMED,
     /** Planned and not yet proved. */
     PLANNED,

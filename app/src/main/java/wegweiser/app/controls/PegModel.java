@@ -33,6 +33,11 @@ public record PegModel(List<Head> rows, List<Head> columns, List<List<PegCell>> 
     public static final PegModel EMPTY = new PegModel(List.of(), List.of(), List.of(), Optional.empty(),
             List.of(), List.of());
 
+    /** Whether some cell shows this. */
+    public boolean has(PegCell what) {
+        return cells.stream().anyMatch(row -> row.contains(what));
+    }
+
     public PegCell cell(int row, int column) {
         return cells.get(row).get(column);
     }

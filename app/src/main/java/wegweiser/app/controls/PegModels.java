@@ -38,9 +38,16 @@ public final class PegModels {
             case JOINED_FOLLOWS -> PegCell.JOINED_FOLLOWS;
             case APART_MEASURED -> partBetween(evidence, r, c) ? PegCell.PART : PegCell.APART;
             case APART_FOLLOWS -> PegCell.APART_FOLLOWS;
-            case APART_ASSUMED -> PegCell.ASSUMED;
-            case UNKNOWN -> PegCell.EMPTY;
+            case APART_ASSUMED, UNKNOWN -> supposed(evidence, r, c);
         }, (a, b) -> evidence.state(a, b).isJoined() ? Optional.of(true) : Optional.empty());
+    }
+
+    /** What is shown of a pair of which nothing is proved. */
+    private static PegCell supposed(Evidence evidence, Terminal a, Terminal b) {
+        PairState state = evidence.supposed().state(a, b);
+        return state.isJoined()
+                ? PegCell.JOINED_ASSUMED
+                : state == PairState.UNKNOWN ? PegCell.EMPTY : PegCell.ASSUMED;
     }
 
     private static boolean partBetween(Evidence evidence, Terminal a, Terminal b) {

@@ -121,6 +121,13 @@ final class PegPainter {
             }
             case JOINED -> ring(cx, cy, r, palette.proved, true);
             case JOINED_FOLLOWS -> ring(cx, cy, r, palette.proved, false);
+            case JOINED_ASSUMED -> {
+                g.setStroke(target ? onYellow() : palette.quiet);
+                g.setLineWidth(1.5);
+                g.setLineDashes(3, 2.5);
+                g.strokeOval(cx - r, cy - r, 2 * r, 2 * r);
+                g.setLineDashes();
+            }
             case APART -> rect(cx - bar / 2, cy - thick / 2, bar, thick, palette.ink);
             case APART_FOLLOWS -> {
                 rect(cx - bar / 2, cy - thick / 2, bar * 0.38, thick, palette.ink);
@@ -174,12 +181,13 @@ final class PegPainter {
     }
 
     private void plus(double cx, double cy, double r) {
-        // yellow stays yellow in both themes, so the darker of ink and sheet stands out on it
-        Color dark = palette.ink.getBrightness() < palette.sheet.getBrightness()
-                ? palette.ink
-                : palette.sheet;
-        rect(cx - r, cy - 1, 2 * r, 2, dark);
-        rect(cx - 1, cy - r, 2, 2 * r, dark);
+        rect(cx - r, cy - 1, 2 * r, 2, onYellow());
+        rect(cx - 1, cy - r, 2, 2 * r, onYellow());
+    }
+
+    /** Yellow stays yellow in both themes, so the darker of ink and sheet stands out on it. */
+    private Color onYellow() {
+        return palette.ink.getBrightness() < palette.sheet.getBrightness() ? palette.ink : palette.sheet;
     }
 
     /** A disc with a hole: filled when measured, a thin ring when it follows. */

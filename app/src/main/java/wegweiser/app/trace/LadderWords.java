@@ -51,7 +51,7 @@ final class LadderWords {
     /** What all values and beeps come to, with the contacts that the plug tells nothing about. */
     String result(Evidence evidence, LadderSettling settling) {
         long joined = work.near().stream()
-                .filter(a -> work.far().stream().anyMatch(b -> evidence.state(a, b).isJoined()))
+                .filter(a -> work.far().stream().anyMatch(b -> evidence.supposed().state(a, b).isJoined()))
                 .count();
         return t("ladder.result", joined, work.near().size()) + (settling.unsure().isEmpty()
                 ? ""

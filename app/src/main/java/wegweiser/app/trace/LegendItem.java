@@ -12,7 +12,7 @@ import javafx.scene.shape.Shape;
 final class LegendItem extends HBox {
     /** The marks. */
     enum Kind {
-        JOINED, FOLLOWS, APART, APART_FOLLOWS, ASSUMED, UNKNOWN, NOW
+        JOINED, FOLLOWS, JOINED_ASSUMED, APART, APART_FOLLOWS, ASSUMED, UNKNOWN, NOW
     }
 
     LegendItem(Kind kind, String words) {
@@ -26,6 +26,7 @@ final class LegendItem extends HBox {
                     styled(new Circle(9, 9, 3), "mark-sheet"));
             case FOLLOWS -> mark.getChildren().addAll(styled(new Circle(9, 9, 8), "mark-proved"),
                     styled(new Circle(9, 9, 5.6), "mark-sheet"));
+            case JOINED_ASSUMED -> mark.getChildren().add(styled(new Circle(9, 9, 7), "mark-assumed"));
             case APART -> mark.getChildren().add(styled(new Rectangle(2, 8, 14, 2), "mark-ink"));
             case APART_FOLLOWS -> mark.getChildren().addAll(styled(new Rectangle(2, 8, 5.5, 2), "mark-ink"),
                     styled(new Rectangle(10.5, 8, 5.5, 2), "mark-ink"));

@@ -214,11 +214,15 @@ final class TracePanel extends VBox {
     }
 
     private void counts(Job job, Evidence evidence) {
+        int supposed = 0;
         Map<PairState, Integer> by = new EnumMap<>(PairState.class);
         List<Terminal> all = evidence.index().terminals();
         for (int a = 0; a < all.size(); a++) {
             for (int b = a + 1; b < all.size(); b++) {
-                by.merge(evidence.state(a, b), 1, Integer::sum);
+                PairState state = evidence.state(a, b);
+                boolean value = !state.isProved() && evidence.supposed().state(a, b).isProved();
+                supposed += value ? 1 : 0;
+                by.merge(state, value ? 0 : 1, Integer::sum);
             }
         }
         counts.getChildren().clear();
@@ -229,6 +233,9 @@ final class TracePanel extends VBox {
         count("trace.count.apart", by.getOrDefault(PairState.APART_MEASURED, 0));
         count("trace.count.follows", follows);
         count("trace.count.assumed", by.getOrDefault(PairState.APART_ASSUMED, 0));
+        if (supposed > 0) {
+            count("trace.count.ladder", supposed);
+        }
         count("trace.count.unknown", by.getOrDefault(PairState.UNKNOWN, 0));
         parts(evidence.parts());
     }

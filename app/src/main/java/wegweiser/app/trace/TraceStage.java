@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -21,6 +22,7 @@ import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.PegCell;
 import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.app.shell.Background;
@@ -92,7 +94,8 @@ public final class TraceStage implements StageView {
         named.setAlignment(Pos.CENTER_LEFT);
         HBox title = Panels.line(named, boardTitle);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
-        VBox middle = Panels.sheet(title, board, cellWords, TraceLegend.create());
+        VBox middle = Panels.sheet(title, board, cellWords, TraceLegend.create(Bindings.createBooleanBinding(
+                () -> board.getModel().has(PegCell.JOINED_ASSUMED), board.modelProperty())));
         VBox.setVgrow(board, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
         // the columns at both sides keep their width while there is room for a board

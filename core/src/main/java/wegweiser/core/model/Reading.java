@@ -1,6 +1,8 @@
 package wegweiser.core.model;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -14,6 +16,9 @@ public record Reading(Mode mode, Touch touch, Outcome outcome, Optional<String> 
 
     /** Extra member of a reading that follows from a value at a ladder plug: the ohms, or "open". */
     public static final String LADDER = "ladderOhms";
+
+    /** Extra member of a reading that holds only as long as no part lies in the cable: true. */
+    public static final String ASSUMED = "assumed";
 
     public static Reading of(Mode mode, Touch touch, Outcome outcome) {
         return new Reading(mode, touch, outcome, Optional.empty(), Extra.NONE);
@@ -37,6 +42,18 @@ public record Reading(Mode mode, Touch touch, Outcome outcome, Optional<String> 
 
     public Reading at(String time) {
         return new Reading(mode, touch, outcome, Optional.of(time), extra);
+    }
+
+    /** Whether it follows from a value by an assumption: it may be believed and proves nothing. */
+    public boolean isAssumed() {
+        return Boolean.TRUE.equals(extra.members().get(ASSUMED));
+    }
+
+    /** This reading with one more extra member. */
+    public Reading with(String member, Object value) {
+        Map<String, Object> members = new LinkedHashMap<>(extra.members());
+        members.put(member, value);
+        return withExtra(new Extra(members));
     }
 
     public Reading withExtra(Extra more) {

@@ -67,12 +67,12 @@ public final class Advisor {
 
     /** What is believed after some readings. */
     public Belief belief(Evidence evidence) {
-        return Belief.of(hypotheses, evidence, seed);
+        return Belief.of(hypotheses, evidence.supposed(), seed);
     }
 
     /** The same where some of the readings were weighed already: faster, and no different. */
     public Belief belief(Evidence evidence, Belief before) {
-        return Belief.of(hypotheses, evidence, seed, Optional.of(before));
+        return Belief.of(hypotheses, evidence.supposed(), seed, Optional.of(before));
     }
 
     /** The wiring most believed, as labels of the terminals: those with the same label are joined. */
@@ -118,11 +118,13 @@ public final class Advisor {
         Belief.Leader leader = belief.leader(goal == Goal.IDENTIFY);
         if (goal == Goal.IDENTIFY && leader.probability() >= IDENTIFIED) {
             boolean whole = belief.leader().probability() >= BELIEVED;
-            return whole || fixture.canGang() ? Optional.empty() : single(evidence, belief, repeats, true);
+            return whole || fixture.canGang()
+                    ? Optional.empty()
+                    : single(evidence.supposed(), belief, repeats, true);
         }
         double likely = fixture.canGang() ? LIKELY_WITH_GANGS : LIKELY;
         if (leader.probability() < (goal == Goal.IDENTIFY ? IDENTIFIED : likely)) {
-            Optional<Proposal> learn = learn(evidence, belief, repeats, leader);
+            Optional<Proposal> learn = learn(evidence.supposed(), belief, repeats, leader);
             if (learn.isPresent()) {
                 return learn;
             }

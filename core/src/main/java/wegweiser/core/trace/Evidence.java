@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
@@ -19,7 +20,8 @@ import wegweiser.core.wiring.Nets;
 
 /**
  * All that follows from the readings, and why. Readings that contradict each other, and touches that gave both
- * results, prove nothing until the person settles them; the rest is proved without them.
+ * results, prove nothing until the person settles them; the rest is proved without them. Readings that hold by an
+ * assumption prove nothing either.
  *
  * <p>Joins merge terminals into classes and every join keeps its reading; a silent touch sets classes apart.
  * Both relations are between classes, so they carry over to all members. Building costs O(readings x gang
@@ -38,6 +40,7 @@ public final class Evidence {
     private final int[] ownEnd;
     private final BitSet[] reaches;
     private final List<MeasuredPart> parts;
+    private final Optional<Evidence> supposed;
 
     /** The evidence of a job's readings over all its terminals. */
     public static Evidence of(Job job) {
@@ -45,15 +48,25 @@ public final class Evidence {
     }
 
     public Evidence(TerminalIndex index, List<Reading> readings) {
+        this(index, readings, false);
+    }
+
+    private Evidence(TerminalIndex index, List<Reading> readings, boolean supposing) {
         this.index = index;
         this.readings = List.copyOf(readings);
-        Intermittence intermittence = Intermittence.of(this.readings);
+        Predicate<Reading> counts = r -> supposing || !r.isAssumed();
+        this.supposed = this.readings.stream().allMatch(counts)
+                ? Optional.empty()
+                : Optional.of(new Evidence(index, readings, true));
+        Intermittence intermittence = Intermittence.of(this.readings, counts);
         this.intermittent = intermittence.terminals();
         List<CopperProof.Item> items = new ArrayList<>();
         this.sides = new ReactionSides(index.size());
         for (int i = 0; i < readings.size(); i++) {
             Reading reading = readings.get(i);
-            Meaning meaning = intermittence.isDoubtful(i) ? Meaning.NOTHING_CERTAIN : Meaning.of(reading);
+            Meaning meaning = intermittence.isDoubtful(i) || !counts.test(reading)
+                    ? Meaning.NOTHING_CERTAIN
+                    : Meaning.of(reading);
             int[] red = index.of(reading.red());
             int[] black = index.of(reading.black());
             switch (meaning) {
@@ -182,6 +195,11 @@ public final class Evidence {
         return copper.labels().clone();
     }
 
+    /** What would follow if what is only assumed held as well: for belief, and never for proof. */
+    public Evidence supposed() {
+        return supposed.orElse(this);
+    }
+
     /** The proved joins as nets. */
     public Nets nets() {
         return new Nets(index, labels());
@@ -248,7 +266,7 @@ public final class Evidence {
 
     /** The readings of just this pair, from 1, that prove nothing since they contradict others or each other. */
     public List<Integer> disputed(Terminal a, Terminal b) {
-        Intermittence intermittence = Intermittence.of(readings);
+        Intermittence intermittence = Intermittence.of(readings, r -> !r.isAssumed());
         return IntStream.range(0, readings.size())
                 .filter(i -> {
                     Touch touch = readings.get(i).touch();

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
@@ -27,10 +28,11 @@ record Intermittence(BitSet doubtful, List<Terminal> terminals) {
         }
     }
 
-    static Intermittence of(List<Reading> readings) {
+    /** @param counts whether a reading counts at all */
+    static Intermittence of(List<Reading> readings, Predicate<Reading> counts) {
         Map<Key, List<Integer>> byTouch = new HashMap<>();
         for (int i = 0; i < readings.size(); i++) {
-            if (readings.get(i).mode() != Mode.REACTION) {
+            if (readings.get(i).mode() != Mode.REACTION && counts.test(readings.get(i))) {
                 byTouch.computeIfAbsent(Key.of(readings.get(i)), _ -> new ArrayList<>(2)).add(i);
             }
         }

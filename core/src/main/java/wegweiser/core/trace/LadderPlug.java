@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.SplittableRandom;
 
 /**
@@ -227,6 +228,21 @@ public record LadderPlug(List<Double> values, Error error) {
         return ohms.isEmpty() || ohms.getAsDouble() > openOhms()
                 ? List.of(List.of())
                 : decode(ohms.getAsDouble());
+    }
+
+    /**
+     * Whether a reading shows that a contact is not joined, whatever else is joined or lies in the cable: joined, it would
+     * pull the reading below its own resistance, and below that in parallel to those of contacts known to be joined.
+     *
+     * @param ohms the reading; infinite for one over range
+     * @param joined contacts that are joined for certain, by position
+     */
+    public boolean excludes(double ohms, int contact, Set<Integer> joined) {
+        double siemens = 1 / values.get(contact);
+        for (int other : joined) {
+            siemens += other == contact ? 0 : 1 / values.get(other);
+        }
+        return !joined.contains(contact) && ohms > error.range(1 / siemens)[1];
     }
 
     private boolean fits(double ohms, double value) {

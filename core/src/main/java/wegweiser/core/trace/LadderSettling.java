@@ -7,8 +7,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.IntPredicate;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
@@ -25,10 +29,13 @@ public final class LadderSettling {
     /** The meaning of a value over range. */
     private static final List<List<Integer>> OPEN = List.of(List.of());
 
+    private final LadderPlug plug;
+    private final Map<Terminal, Double> values;
     private final List<Terminal> far;
     private final Map<Terminal, List<List<Integer>>> meanings = new LinkedHashMap<>();
     private final Set<Terminal> doubtful = new LinkedHashSet<>();
     private final Set<Terminal> narrowed = new LinkedHashSet<>();
+    private final Set<Terminal> confirmed = new LinkedHashSet<>();
     private final Set<Terminal> confirming = new LinkedHashSet<>();
     private final Set<Terminal> unsure = new LinkedHashSet<>();
     private final Map<Touch, Boolean> before;
@@ -36,14 +43,18 @@ public final class LadderSettling {
     private boolean isAlarmed;
 
     /**
-     * @param read for each near contact what its value may mean, as positions in {@code far}; none where it fits nothing
+     * @param values in ohms, for each near contact; over range is infinite
+     * @param far the contacts that the plug is on
      * @param before whether near contacts, on red, beep with far ones, where that is known already
      */
-    public LadderSettling(Map<Terminal, List<List<Integer>>> read, List<Terminal> far,
+    public LadderSettling(LadderPlug plug, Map<Terminal, Double> values, List<Terminal> far,
             Map<Touch, Boolean> before) {
+        this.plug = plug;
+        this.values = new LinkedHashMap<>(values);
         this.far = List.copyOf(far);
         this.before = Map.copyOf(before);
-        read.forEach((near, fits) -> {
+        values.forEach((near, ohms) -> {
+            List<List<Integer>> fits = plug.meanings(OptionalDouble.of(ohms));
             if (fits.isEmpty()) {
                 unsure.add(near);
             } else {
@@ -83,7 +94,7 @@ public final class LadderSettling {
      * @param enough whether readings need not be settled any further, asked before each value that may mean several things
      */
     public Optional<Touch> next(Predicate<List<Reading>> enough) {
-        while (!doubtful.isEmpty()) {
+        while (isDoubtful()) {
             doubtful.forEach(near -> meanings.put(near, possible(near)));
             Terminal near = doubtful.stream()
                     .min(Comparator.comparingInt(n -> isCertain(meanings.get(n))
@@ -118,6 +129,12 @@ public final class LadderSettling {
         return Optional.empty();
     }
 
+    /** Whether anything is left to settle: what has become certain may name a contact that another one named before. */
+    private boolean isDoubtful() {
+        meanings.keySet().stream().filter(n -> !confirmed.contains(n) && isShared(n)).forEach(doubtful::add);
+        return !doubtful.isEmpty();
+    }
+
     /** Notes whether the touch that was asked for beeps. */
     public void answer(Touch touch, boolean beeps) {
         touched.put(touch, beeps);
@@ -137,6 +154,7 @@ public final class LadderSettling {
         if (!all) {
             giveUp(near);
         }
+        confirmed.add(near);
         doubtful.remove(near);
         confirming.remove(near);
         return Optional.empty();
@@ -208,13 +226,43 @@ public final class LadderSettling {
         return found;
     }
 
-    /** What the values say, without what was touched. */
+    /**
+     * What the values say beyond what was touched. Silence is certain with contacts that the value excludes; the rest holds
+     * only as long as no part lies in the cable, and is marked as assumed.
+     */
     public List<Reading> said() {
         List<Reading> found = new ArrayList<>();
-        meanings.forEach((near, fits) -> LadderTrace.said(near, fits, far).stream()
-                .filter(r -> known(r.touch()).isEmpty())
-                .forEach(found::add));
+        values.forEach((near, ohms) -> {
+            Set<Integer> joined = positions(k -> known(Touch.of(near, far.get(k))).orElse(false));
+            Set<Integer> apart = positions(k -> plug.excludes(ohms, k, joined)
+                    && known(Touch.of(near, far.get(k))).isEmpty());
+            silent(near, apart).ifPresent(found::add);
+            if (meanings.containsKey(near)) {
+                for (Reading reading : LadderTrace.said(near, meanings.get(near), far)) {
+                    if (reading.outcome() == Outcome.SILENT) {
+                        silent(near, positions(k -> reading.black().contains(far.get(k)) && !apart.contains(k)
+                                && known(Touch.of(near, far.get(k))).isEmpty()))
+                                .map(r -> r.with(Reading.ASSUMED, true)).ifPresent(found::add);
+                    } else if (known(reading.touch()).isEmpty()) {
+                        found.add(reading.with(Reading.ASSUMED, true));
+                    }
+                }
+            }
+        });
         return found;
+    }
+
+    private Set<Integer> positions(IntPredicate which) {
+        Set<Integer> found = new TreeSet<>();
+        IntStream.range(0, far.size()).filter(which).forEach(found::add);
+        return found;
+    }
+
+    private Optional<Reading> silent(Terminal near, Set<Integer> contacts) {
+        return contacts.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Reading.of(Mode.CONTINUITY,
+                        new Touch(List.of(near), contacts.stream().map(far::get).toList()), Outcome.SILENT));
     }
 
     /** Near contacts that the plug tells nothing about. */

@@ -70,9 +70,10 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
             Function<Terminal, OptionalDouble> ohms, BiPredicate<Terminal, Terminal> beeps) {
         List<Terminal> near = Terminals.of(job, job.ends().get(0));
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
-        Map<Terminal, List<List<Integer>>> read = new LinkedHashMap<>();
-        near.forEach(contact -> read.put(contact, plug.meanings(ohms.apply(contact))));
-        LadderSettling settling = new LadderSettling(read, far, Map.of());
+        Map<Terminal, Double> values = new LinkedHashMap<>();
+        near.forEach(
+                contact -> values.put(contact, ohms.apply(contact).orElse(Double.POSITIVE_INFINITY)));
+        LadderSettling settling = new LadderSettling(plug, values, far, Map.of());
         double seconds = cost.changePlug() + near.size() * (cost.moveProbe() + cost.readValue());
         int touches = near.size();
         Optional<Touch> last = Optional.empty();

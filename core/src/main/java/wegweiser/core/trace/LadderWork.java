@@ -104,9 +104,9 @@ public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double
 
     /** What is to be beeped, with what is known from probes already. */
     public LadderSettling settling() {
-        Map<Terminal, List<List<Integer>>> read = new LinkedHashMap<>();
-        near().stream().filter(values::containsKey).forEach(t -> read.put(t, meanings(t)));
-        return new LadderSettling(read, far(), beeped());
+        Map<Terminal, Double> read = new LinkedHashMap<>();
+        near().stream().filter(values::containsKey).forEach(t -> read.put(t, values.get(t)));
+        return new LadderSettling(plug, read, far(), beeped());
     }
 
     /** Which near and far contacts were touched with bare probes, and whether they beeped the last time. */
@@ -162,8 +162,7 @@ public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double
         List<Reading> all = new ArrayList<>(job.readings());
         for (Reading reading : said) {
             double ohms = values.get(reading.red().getFirst());
-            all.add(reading.at(time)
-                    .withExtra(new Extra(Map.of(Reading.LADDER, Double.isInfinite(ohms) ? OPEN : ohms))));
+            all.add(reading.at(time).with(Reading.LADDER, Double.isInfinite(ohms) ? OPEN : (Object) ohms));
         }
         return kept(new LinkedHashMap<>()).withReadings(all);
     }

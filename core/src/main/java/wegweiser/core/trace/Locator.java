@@ -30,7 +30,7 @@ final class Locator {
         int reading = -1;
         boolean part = false;
         for (int i = 0; i < readings.size(); i++) {
-            if (readings.get(i).touch().isSingle()) {
+            if (readings.get(i).touch().isSingle() || readings.get(i).isAssumed()) {
                 continue;
             }
             Meaning meaning = Meaning.of(readings.get(i));

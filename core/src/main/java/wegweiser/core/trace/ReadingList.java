@@ -71,11 +71,13 @@ public record ReadingList(List<Line> lines) {
         return lines.stream().filter(l -> l.reading().isEmpty()).toList();
     }
 
-    /** Readings as CSV that reads back. */
+    /** Readings as CSV that reads back; what is only assumed stands there as a remark. */
     public static String csv(List<Reading> readings) {
         StringBuilder text = new StringBuilder(HEADING).append('\n');
         for (Reading r : readings) {
-            text.append(gang(r.red())).append(',').append(gang(r.black())).append(',').append(result(r))
+            // what is only assumed must not come back as measured
+            text.append(r.isAssumed() ? "# assumed: " : "").append(gang(r.red())).append(',')
+                    .append(gang(r.black())).append(',').append(result(r))
                     .append(',')
                     .append(r.at().orElse("")).append('\n');
         }

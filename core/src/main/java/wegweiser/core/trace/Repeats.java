@@ -18,6 +18,9 @@ final class Repeats {
 
     Repeats(Evidence evidence) {
         for (Reading reading : evidence.readings()) {
+            if (reading.isAssumed()) {
+                continue;
+            }
             if (reading.touch().isSingle()) {
                 singles.merge(key(evidence.index().of(reading.red())[0],
                         evidence.index().of(reading.black())[0]), 1, Integer::sum);

@@ -9,6 +9,7 @@ import wegweiser.core.Samples;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -101,8 +102,8 @@ class LadderWorkTest {
         }
         assertThat(settling.next(_ -> false)).isEmpty();
         assertThat(settling.unsure()).containsExactly(a(1));
-        assertThat(settling.said()).noneMatch(r -> r.touch().isSingle());
-        assertThat(settling.readings()).filteredOn(r -> r.touch().isSingle()).hasSize(6);
+        assertThat(settling.said()).noneMatch(r -> r.touch().isSingle() && r.outcome() == Outcome.BEEP);
+        assertThat(settling.readings()).filteredOn(r -> r.outcome() == Outcome.BEEP).hasSize(6);
     }
 
     @Test
@@ -112,7 +113,8 @@ class LadderWorkTest {
                         Reading.silent("A.7", "A.8"), Reading.silent("B.1", "A.2")));
         LadderSettling settling = LadderWork.of(job, PLUG).settling();
         assertThat(settling.next(_ -> false)).isEmpty();
-        assertThat(settling.readings()).filteredOn(r -> r.touch().isSingle()).hasSize(7);
+        assertThat(settling.readings()).filteredOn(r -> r.outcome() == Outcome.BEEP).hasSize(7)
+                .allMatch(Reading::isAssumed);
     }
 
     @Test
@@ -121,7 +123,8 @@ class LadderWorkTest {
         LadderSettling settling = LadderWork.of(job, PLUG).settling();
         assertThat(settling.next(_ -> false)).contains(Touch.of(a(1), b(1)));
         assertThat(settling.unsure()).containsExactly(a(5));
-        assertThat(settling.said()).noneMatch(r -> r.red().contains(a(5)));
+        assertThat(settling.said()).filteredOn(r -> r.red().contains(a(5)))
+                .allMatch(r -> r.outcome() == Outcome.SILENT && !r.isAssumed());
     }
 
     @Test

@@ -78,7 +78,7 @@ public final class Logbook implements AutoCloseable {
                         described.signature,
                         verdict.result().id(), madeAt);
                 insert(unit, job);
-                readings(unit, job.readings());
+                readings(unit, job.readings().stream().filter(r -> !r.isAssumed()).toList());
                 results(unit, verdict);
                 connection.commit();
                 return unit;

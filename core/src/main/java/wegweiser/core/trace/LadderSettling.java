@@ -9,10 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.TreeSet;
-import java.util.function.IntPredicate;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
@@ -226,43 +223,13 @@ public final class LadderSettling {
         return found;
     }
 
-    /**
-     * What the values say beyond what was touched. Silence is certain with contacts that the value excludes; the rest holds
-     * only as long as no part lies in the cable, and is marked as assumed.
-     */
+    /** What the values say beyond what was touched; some of it is only assumed. */
     public List<Reading> said() {
         List<Reading> found = new ArrayList<>();
-        values.forEach((near, ohms) -> {
-            Set<Integer> joined = positions(k -> known(Touch.of(near, far.get(k))).orElse(false));
-            Set<Integer> apart = positions(k -> plug.excludes(ohms, k, joined)
-                    && known(Touch.of(near, far.get(k))).isEmpty());
-            silent(near, apart).ifPresent(found::add);
-            if (meanings.containsKey(near)) {
-                for (Reading reading : LadderTrace.said(near, meanings.get(near), far)) {
-                    if (reading.outcome() == Outcome.SILENT) {
-                        silent(near, positions(k -> reading.black().contains(far.get(k)) && !apart.contains(k)
-                                && known(Touch.of(near, far.get(k))).isEmpty()))
-                                .map(r -> r.with(Reading.ASSUMED, true)).ifPresent(found::add);
-                    } else if (known(reading.touch()).isEmpty()) {
-                        found.add(reading.with(Reading.ASSUMED, true));
-                    }
-                }
-            }
-        });
+        values.forEach((near, ohms) -> found
+                .addAll(new LadderSays(plug, near, far, at -> known(Touch.of(near, far.get(at))))
+                        .of(ohms, Optional.ofNullable(meanings.get(near)))));
         return found;
-    }
-
-    private Set<Integer> positions(IntPredicate which) {
-        Set<Integer> found = new TreeSet<>();
-        IntStream.range(0, far.size()).filter(which).forEach(found::add);
-        return found;
-    }
-
-    private Optional<Reading> silent(Terminal near, Set<Integer> contacts) {
-        return contacts.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Reading.of(Mode.CONTINUITY,
-                        new Touch(List.of(near), contacts.stream().map(far::get).toList()), Outcome.SILENT));
     }
 
     /** Near contacts that the plug tells nothing about. */

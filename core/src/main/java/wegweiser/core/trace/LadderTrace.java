@@ -1,25 +1,18 @@
 package wegweiser.core.trace;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Mode;
-import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -34,8 +27,6 @@ import wegweiser.core.model.Touch;
  * @param unsure contacts whose value fits nothing that the plug can show, or not what was beeped
  */
 public record LadderTrace(List<Reading> readings, int touches, double seconds, List<Terminal> unsure) {
-    /** Into how many gangs at most one reading is turned. */
-    private static final int MOST_GANGS = 16;
     private static final LadderPlug.Error USUAL = new LadderPlug.Error(0.002, 0.014, 1.5);
 
     /** A plug for an end: all pairs told apart where the series allows it, else pairs of neighbours, else contacts. */
@@ -92,57 +83,5 @@ public record LadderTrace(List<Reading> readings, int touches, double seconds, L
     /** Whether a reading shows two contacts whichever of its meanings holds. */
     public static boolean isShort(List<List<Integer>> meanings) {
         return meanings.stream().allMatch(m -> m.size() > 1);
-    }
-
-    /**
-     * What a reading says whichever of its meanings holds, as touches: silence with all contacts that no meaning names, and
-     * a beep with each smallest set that has a contact of every meaning. Of meanings 2 and 5 + 7 those are the gangs 2 5 and
-     * 2 7, which together exclude 5 alone.
-     */
-    public static List<Reading> said(Terminal near, List<List<Integer>> meanings, List<Terminal> far) {
-        List<Reading> found = new ArrayList<>();
-        for (Set<Integer> some : beeping(meanings)) {
-            found.add(Reading.of(Mode.CONTINUITY,
-                    new Touch(List.of(near), some.stream().map(far::get).toList()),
-                    Outcome.BEEP));
-        }
-        List<Terminal> none = IntStream.range(0, far.size())
-                .filter(k -> meanings.stream().noneMatch(m -> m.contains(k)))
-                .mapToObj(far::get)
-                .toList();
-        if (!none.isEmpty()) {
-            found.add(Reading.of(Mode.CONTINUITY, new Touch(List.of(near), none), Outcome.SILENT));
-        }
-        return found;
-    }
-
-    /**
-     * The smallest sets that share a contact with every meaning: the alternatives, turned into requirements that all hold.
-     * Found one meaning after the other (Berge, Hypergraphs, 1989); where they would become too many, one gang of all that
-     * is named says as much as can be said briefly.
-     */
-    private static List<Set<Integer>> beeping(List<List<Integer>> meanings) {
-        if (meanings.stream().anyMatch(List::isEmpty)) {
-            return List.of();
-        }
-        List<Set<Integer>> sets = List.of(Set.of());
-        for (List<Integer> meaning : meanings) {
-            List<Set<Integer>> more = new ArrayList<>();
-            for (Set<Integer> set : sets) {
-                for (int at : meaning) {
-                    Set<Integer> with = new TreeSet<>(set);
-                    with.addAll(set.stream().anyMatch(meaning::contains) ? Set.of() : Set.of(at));
-                    more.add(with);
-                }
-            }
-            sets = more.stream().distinct()
-                    .filter(s -> more.stream().noneMatch(o -> o.size() < s.size() && s.containsAll(o)))
-                    .toList();
-            if (sets.size() > MOST_GANGS) {
-                return List.of(meanings.stream().flatMap(List::stream)
-                        .collect(Collectors.toCollection(TreeSet::new)));
-            }
-        }
-        return sets;
     }
 }

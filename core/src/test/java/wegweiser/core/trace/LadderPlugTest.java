@@ -257,7 +257,7 @@ class LadderPlugTest {
                 int other = random.nextInt(far.size());
                 return one == other ? List.of(one) : List.of(Math.min(one, other), Math.max(one, other));
             }).distinct().toList();
-            List<Reading> said = LadderTrace.said(near, meanings, far);
+            List<Reading> said = LadderSays.of(near, meanings, far);
             for (int joined = 0; joined < 1 << far.size(); joined++) {
                 int set = joined;
                 List<Integer> contacts = IntStream.range(0, far.size()).filter(k -> (set >> k & 1) == 1)

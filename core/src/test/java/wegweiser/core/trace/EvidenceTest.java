@@ -33,6 +33,22 @@ class EvidenceTest {
     }
 
     @Test
+    void whatIsAssumedIsSupposedAndProvesNothing() {
+        Reading assumed = Reading.beep("A.2", "B.3").with(Reading.ASSUMED, true);
+        Job job = BLANK.withReading(assumed).withReading(Reading.beep("A.2", "A.7"));
+        Evidence evidence = Evidence.of(job);
+        assertThat(state(evidence, "A.2", "B.3")).isEqualTo(PairState.UNKNOWN);
+        assertThat(state(evidence, "A.7", "B.3")).isEqualTo(PairState.UNKNOWN);
+        assertThat(state(evidence.supposed(), "A.7", "B.3")).isEqualTo(PairState.JOINED_FOLLOWS);
+        assertThat(evidence.supposed().supposed()).isSameAs(evidence.supposed());
+        Evidence measured = Evidence.of(job.withReading(Reading.silent("A.2", "B.3")));
+        assertThat(state(measured, "A.2", "B.3")).isEqualTo(PairState.APART_MEASURED);
+        assertThat(measured.contradictions()).isEmpty();
+        assertThat(measured.intermittent()).isEmpty();
+        assertThat(measured.disputed(Terminal.parse("A.2"), Terminal.parse("B.3"))).isEmpty();
+    }
+
+    @Test
     void joinsChainAndSeparationsCarryOver() {
         Evidence evidence = of("A.2 B.3 beep; A.2 A.7 beep; A.3 A.7 silent");
         assertThat(state(evidence, "A.2", "B.3")).isEqualTo(PairState.JOINED_MEASURED);

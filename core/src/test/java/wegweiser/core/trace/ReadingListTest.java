@@ -71,6 +71,16 @@ class ReadingListTest {
     }
 
     @Test
+    void whatIsAssumedGoesOutAsARemark() {
+        String csv = ReadingList.csv(List.of(Reading.beep("A.1", "B.1"),
+                Reading.beep("A.2", "B.2").with(Reading.ASSUMED, true)));
+        assertThat(csv).contains("# assumed: A.2,B.2,beep");
+        ReadingList back = ReadingList.read(csv, JOB);
+        assertThat(back.readings()).containsExactly(Reading.beep("A.1", "B.1"));
+        assertThat(back.open()).isEmpty();
+    }
+
+    @Test
     void whyNotSaysWhatATouchIsWorth() {
         TerminalIndex index = new TerminalIndex(wegweiser.core.catalog.Terminals.of(JOB));
         Advisor advisor = new Advisor(JOB, index, Fixture.PROBES, Goal.IDENTIFY, CostModel.USUAL, 1);

@@ -106,6 +106,9 @@ class LadderTest extends WindowTest {
                 .getModel().cell(1, 0)))
                 .isEqualTo(PegCell.JOINED_ASSUMED);
         assertThat(Evidence.of(job()).nets().joinedNets()).isEmpty();
+        keys(KeyCode.DOWN);
+        await("the cell says why",
+                () -> shows("A.2 and B.1: joined, if no part lies in the cable. Because of reading"));
         keys(KeyCode.CONTROL, KeyCode.Z);
         await("the values wait again", () -> shows("wait to be written down: 8"));
     }
@@ -186,6 +189,17 @@ class LadderTest extends WindowTest {
         clickOn("#ladder-back");
         await("and is taken back", () -> session.job().readings().isEmpty());
         assertThat(LadderWork.waiting(job())).isEqualTo(8);
+        edit(j -> j.withReading(Reading.silent("A.4", "B.4")));
+        clickOn("#ladder-back");
+        await("what was not made here stays", () -> LadderWork.waiting(session.job()) == 7);
+        assertThat(job().readings()).hasSize(1);
+        call(() -> {
+            session.undo();
+            session.undo();
+            return null;
+        });
+        await("all values are back", () -> LadderWork.waiting(session.job()) == 8
+                && session.job().readings().isEmpty() && question().startsWith("Plug off"));
         for (int k = 1; k <= 4; k++) {
             int readings = k;
             String asked = question();

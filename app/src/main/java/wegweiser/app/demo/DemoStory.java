@@ -148,13 +148,11 @@ public final class DemoStory {
         Job read = LadderWork.of(job, plug).written(List.of(), "");
         for (Terminal near : LadderWork.of(read, plug).near().subList(0, contacts)) {
             List<Terminal> far = LadderWork.of(read, plug).far();
-            double siemens = 0;
-            for (int k = 0; k < far.size(); k++) {
-                boolean beeps = lead.measure(Touch.of(near, far.get(k)), Mode.CONTINUITY)
-                        .equals(Outcome.BEEP);
-                siemens += beeps ? 1 / plug.values().get(k) : 0;
-            }
-            read = LadderWork.of(read, plug).read(near, siemens > 0 ? 1 / siemens : Double.POSITIVE_INFINITY);
+            double ohms = plug
+                    .shows(k -> lead.measure(Touch.of(near, far.get(k)), Mode.CONTINUITY)
+                            .equals(Outcome.BEEP))
+                    .orElse(Double.POSITIVE_INFINITY);
+            read = LadderWork.of(read, plug).read(near, ohms);
         }
         return read;
     }

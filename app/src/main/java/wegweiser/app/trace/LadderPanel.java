@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -67,7 +68,7 @@ final class LadderPanel extends VBox {
     private Advisor advisor;
     private Shown shown;
     private boolean isWaiting = true;
-    private int beepsHere;
+    private final List<Reading> made = new ArrayList<>();
 
     private record Bench(Optional<LadderPlug> plug, Advisor advisor) {}
 
@@ -259,14 +260,14 @@ final class LadderPanel extends VBox {
 
     private void touched(Outcome outcome) {
         Reading reading = Reading.of(Mode.CONTINUITY, shown.beep().orElseThrow(), outcome).at(now());
-        beepsHere += isWaiting ? 0 : 1;
+        made.add(reading);
         edit(j -> j.withReading(reading));
     }
 
     /** Takes back the last beep that was asked for here, or else the last value. */
     private void back() {
-        boolean touch = beepsHere > 0 && !session.job().readings().isEmpty();
-        beepsHere -= touch && !isWaiting ? 1 : 0;
+        List<Reading> all = session.job().readings();
+        boolean touch = !all.isEmpty() && made.contains(all.getLast());
         field.clear();
         edit(j -> touch
                 ? j.withReadings(j.readings().subList(0, j.readings().size() - 1))

@@ -86,7 +86,9 @@ final class ReadingLines extends VBox {
     private static String note(Reading r) {
         return r.extra().members().get(Reading.WIGGLED) instanceof Number s
                 ? t("reading.wiggled", s.intValue())
-                : r.extra().members().containsKey(Reading.LADDER) ? t("reading.ladder") : "";
+                : r.isAssumed()
+                        ? t("reading.assumed")
+                        : r.extra().members().containsKey(Reading.LADDER) ? t("reading.ladder") : "";
     }
 
     /** The time of day of a reading, where this machine is. */

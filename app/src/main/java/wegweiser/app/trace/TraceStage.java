@@ -266,18 +266,18 @@ public final class TraceStage implements StageView {
         Terminal row = model.rows().get(at.row()).terminal();
         Terminal column = model.columns().get(at.column()).terminal();
         boolean known = evidence.index().contains(row) && evidence.index().contains(column);
-        List<Integer> because = known ? evidence.because(row, column) : List.of();
-        List<Integer> disputed = known && because.isEmpty() ? evidence.disputed(row, column) : List.of();
-        String why = because.isEmpty() && known && disputed.isEmpty() && shown != null && shown.job() == job
+        List<Integer> proof = known ? evidence.because(row, column) : List.of();
+        List<Integer> because = known && proof.isEmpty() ? evidence.supposed().because(row, column) : proof;
+        List<Integer> disputed = known && proof.isEmpty() ? evidence.disputed(row, column) : List.of();
+        String why = proof.isEmpty() && known && disputed.isEmpty() && shown != null && shown.job() == job
                 ? " " + WhyNot.words(evidence, shown.belief(), shown.proposal(), choices.costProperty().get(),
                         choices.fixtureProperty().get(), row, column)
                 : "";
-        cellWords.setText(board.words() + why
-                + (disputed.isEmpty() ? "" : t("trace.disputed", Words.list(disputed)))
-                + (because.isEmpty()
-                        ? ""
-                        : t(because.size() == 1 ? "trace.because" : "trace.because.several",
-                                Words.list(because))));
+        String reasons = because.isEmpty()
+                ? ""
+                : t(because.size() == 1 ? "trace.because" : "trace.because.several", Words.list(because));
+        cellWords.setText(board.words() + reasons + why
+                + (disputed.isEmpty() ? "" : t("trace.disputed", Words.list(disputed))));
     }
 
     @Override

@@ -77,11 +77,8 @@ final class FixtureReport {
         for (Nets truth : truths) {
             LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL,
                     advisor::isEnough, a -> {
-                        double siemens = 0;
-                        for (int k = 0; k < far.size(); k++) {
-                            siemens += truth.joined(a, far.get(k)) ? 1 / plug.values().get(k) : 0;
-                        }
-                        return siemens == 0 ? OptionalDouble.empty() : OptionalDouble.of(1 / siemens + 0.5);
+                        OptionalDouble ohms = plug.shows(k -> truth.joined(a, far.get(k)));
+                        return ohms.isEmpty() ? ohms : OptionalDouble.of(ohms.getAsDouble() + 0.5);
                     }, truth::joined);
             touches += trace.touches();
             seconds += trace.seconds();

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 
 /**
  * A plug with another resistor on each contact, all joined to one common lead: then a single resistance reading from a
@@ -230,19 +231,22 @@ public record LadderPlug(List<Double> values, Error error) {
                 : decode(ohms.getAsDouble());
     }
 
+    /** What shows where these contacts are joined, by position, in ohms; empty where none is. */
+    public OptionalDouble shows(IntPredicate joined) {
+        double siemens = IntStream.range(0, values.size()).filter(joined).mapToDouble(k -> 1 / values.get(k))
+                .sum();
+        return siemens == 0 ? OptionalDouble.empty() : OptionalDouble.of(1 / siemens);
+    }
+
     /**
      * Whether a reading shows that a contact is not joined, whatever else is joined or lies in the cable: joined, it would
-     * pull the reading below its own resistance, and below that in parallel to those of contacts known to be joined.
+     * have pulled the reading down to its own resistance at the most.
      *
      * @param ohms the reading; infinite for one over range
-     * @param joined contacts that are joined for certain, by position
+     * @param contact by position
      */
-    public boolean excludes(double ohms, int contact, Set<Integer> joined) {
-        double siemens = 1 / values.get(contact);
-        for (int other : joined) {
-            siemens += other == contact ? 0 : 1 / values.get(other);
-        }
-        return !joined.contains(contact) && ohms > error.range(1 / siemens)[1];
+    public boolean excludes(double ohms, int contact) {
+        return ohms > error.range(values.get(contact))[1];
     }
 
     private boolean fits(double ohms, double value) {

@@ -34,8 +34,8 @@ record LadderSays(LadderPlug plug, Terminal near, List<Terminal> far, IntFunctio
      */
     List<Reading> of(double ohms, Optional<List<List<Integer>>> meanings) {
         List<Reading> found = new ArrayList<>();
-        Set<Integer> joined = positions(k -> known.apply(k).orElse(false));
-        Set<Integer> apart = positions(k -> isNew(k) && plug.excludes(ohms, k, joined));
+        // what other readings say has no part in it, so that it stands when one of those is taken back
+        Set<Integer> apart = positions(k -> isNew(k) && plug.excludes(ohms, k));
         silent(near, far, apart).ifPresent(found::add);
         meanings.ifPresent(all -> {
             beeps(near, all, far).stream()

@@ -67,7 +67,10 @@ public record LearnedCost(CostModel cost, int learnedFrom) {
     }
 
     private static Optional<Double> between(Reading before, Reading now) {
-        if (before.at().isEmpty() || now.at().isEmpty()) {
+        // what follows from values at a ladder plug is written down long after it was read
+        boolean ladder = before.extra().members().containsKey(Reading.LADDER)
+                || now.extra().members().containsKey(Reading.LADDER);
+        if (ladder || before.at().isEmpty() || now.at().isEmpty()) {
             return Optional.empty();
         }
         try {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,6 +26,14 @@ class LadderTraceTest {
         return Samples.job("dsub-9-socket", "dsub-25-plug", "");
     }
 
+    /** The trace of a cable in which a single contact shows anything. */
+    private static LadderTrace one(Job job, LadderPlug plug, Terminal near, double ohms,
+            Predicate<Terminal> beeps) {
+        return LadderTrace.run(job, plug, CostModel.USUAL, _ -> false,
+                a -> a.equals(near) ? OptionalDouble.of(ohms) : OptionalDouble.empty(),
+                (a, b) -> a.equals(near) && beeps.test(b));
+    }
+
     @Test
     void aDoubtfulReadingIsSettledByAboutOneTouch() {
         Job job = nineToTwentyFive();
@@ -33,15 +42,11 @@ class LadderTraceTest {
         Terminal near = new Terminal("A", "1");
         int touches = 0;
         for (int k = 0; k < far.size(); k++) {
-            int at = k;
-            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, _ -> false,
-                    a -> a.equals(near)
-                            ? OptionalDouble.of(plug.values().get(at) + 0.4)
-                            : OptionalDouble.empty(),
-                    (a, b) -> a.equals(near) && b.equals(far.get(at)));
+            Terminal contact = far.get(k);
+            LadderTrace trace = one(job, plug, near, plug.values().get(k) + 0.4, contact::equals);
             touches += trace.touches();
             assertThat(trace.readings()).anyMatch(r -> r.red().equals(List.of(near))
-                    && r.black().equals(List.of(far.get(at))) && r.outcome() == Outcome.BEEP);
+                    && r.black().equals(List.of(contact)) && r.outcome() == Outcome.BEEP);
             Evidence evidence = new Evidence(Samples.index(job), trace.readings());
             assertThat(evidence.contradictions()).isEmpty();
         }
@@ -60,9 +65,7 @@ class LadderTraceTest {
             double ohms = plug.values().get(k) + 0.4;
             doubtful += plug.decode(ohms).size() > 1 ? 1 : 0;
             // none of the meanings holds: whatever is touched stays silent
-            LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, _ -> false,
-                    a -> a.equals(near) ? OptionalDouble.of(ohms) : OptionalDouble.empty(),
-                    (_, _) -> false);
+            LadderTrace trace = one(job, plug, near, ohms, _ -> false);
             if (plug.decode(ohms).size() > 1) {
                 assertThat(trace.readings().stream().filter(r -> r.red().equals(List.of(near))))
                         .as("contact %s", far.get(k))
@@ -222,13 +225,11 @@ class LadderTraceTest {
             boolean settled = round % 2 == 1;
             List<Terminal> farContacts = Terminals.of(job, job.ends().get(1));
             LadderTrace trace = LadderTrace.run(job, plug, CostModel.USUAL, _ -> settled, a -> {
-                double siemens = 0;
-                for (int k = 0; k < farContacts.size(); k++) {
-                    siemens += truth.joined(a, farContacts.get(k)) ? 1 / plug.values().get(k) : 0;
-                }
-                return siemens == 0
-                        ? OptionalDouble.empty()
-                        : OptionalDouble.of((1 / siemens + 0.4) * (1 + 0.01 * (random.nextDouble() - 0.5)));
+                OptionalDouble ohms = plug.shows(k -> truth.joined(a, farContacts.get(k)));
+                return ohms.isEmpty()
+                        ? ohms
+                        : OptionalDouble
+                                .of((ohms.getAsDouble() + 0.4) * (1 + 0.01 * (random.nextDouble() - 0.5)));
             }, truth::joined);
             assertThat(trace.unsure()).isEmpty();
             Evidence evidence = new Evidence(index, trace.readings());

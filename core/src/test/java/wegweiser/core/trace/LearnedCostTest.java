@@ -63,6 +63,16 @@ class LearnedCostTest {
     }
 
     @Test
+    void valuesAtALadderPlugSayNothingOfTheHand() {
+        List<Reading> all = new ArrayList<>();
+        for (int k = 0; k < 20; k++) {
+            all.add(Reading.beep("A." + (k + 1), "B.1").with(Reading.LADDER, 1000)
+                    .at(START.plusSeconds(30L * k).toString()));
+        }
+        assertThat(LearnedCost.of(all)).isEqualTo(new LearnedCost(CostModel.USUAL, 0));
+    }
+
+    @Test
     void twoOddTimesChangeNothing() {
         assertThat(LearnedCost.of(readings(30, 40)).cost()).isEqualTo(CostModel.USUAL);
     }

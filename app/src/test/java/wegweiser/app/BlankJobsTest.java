@@ -8,6 +8,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.PinRow;
 
 /** Every stage of a job in which there is little or nothing yet: it says what to do first, and nothing falls over. */
 class BlankJobsTest extends WindowTest {
@@ -45,6 +46,15 @@ class BlankJobsTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
         await("the hint",
                 () -> shows("Two ends make a cable") && shows("Choose a connector for two ends first"));
+        assertThat(call(() -> shows("Proved"))).isFalse();
+    }
+
+    @Test
+    void aSingleContactIsNotProved() {
+        walk(List.of(End.of("A", "Mast logger", End.LEADS, List.of(PinRow.named("red"))),
+                End.of("B", "Panel", End.LEADS, List.of())), false);
+        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        await("the hint", () -> shows("Two ends make a cable"));
         assertThat(call(() -> shows("Proved"))).isFalse();
     }
 

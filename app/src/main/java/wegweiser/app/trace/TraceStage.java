@@ -205,7 +205,7 @@ public final class TraceStage implements StageView {
 
     /** Whether there is nothing to touch: where no pair of contacts is, none is proved. */
     private static boolean isBlank(Shown s) {
-        return s.job().ends().size() < 2 || s.evidence().index().size() == 0;
+        return s.job().ends().size() < 2 || s.evidence().index().size() < 2;
     }
 
     private String done(Shown s) {

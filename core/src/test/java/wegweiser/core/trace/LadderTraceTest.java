@@ -22,53 +22,45 @@ import wegweiser.core.wiring.Nets;
 
 /** Cables traced with a ladder plug on one end: what is known in the end, after how many touches, and that none of it is false. */
 class LadderTraceTest {
-    private static Job nineToTwentyFive() {
-        return Samples.job("dsub-9-socket", "dsub-25-plug", "");
-    }
+    private static final Job WIDE = Samples.job("dsub-9-socket", "dsub-25-plug", "");
+    private static final LadderPlug PLUG = LadderTrace.plug(WIDE, WIDE.ends().get(1), 1).orElseThrow();
+    private static final List<Terminal> FAR = Terminals.of(WIDE, WIDE.ends().get(1));
+    private static final Terminal NEAR = new Terminal("A", "1");
 
     /** The trace of a cable in which a single contact shows anything. */
-    private static LadderTrace one(Job job, LadderPlug plug, Terminal near, double ohms,
-            Predicate<Terminal> beeps) {
-        return LadderTrace.run(job, plug, CostModel.USUAL, _ -> false,
-                a -> a.equals(near) ? OptionalDouble.of(ohms) : OptionalDouble.empty(),
-                (a, b) -> a.equals(near) && beeps.test(b));
+    private static LadderTrace one(double ohms, Predicate<Terminal> beeps) {
+        return LadderTrace.run(WIDE, PLUG, CostModel.USUAL, _ -> false,
+                a -> a.equals(NEAR) ? OptionalDouble.of(ohms) : OptionalDouble.empty(),
+                (a, b) -> a.equals(NEAR) && beeps.test(b));
     }
 
     @Test
     void aDoubtfulReadingIsSettledByAboutOneTouch() {
-        Job job = nineToTwentyFive();
-        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
-        List<Terminal> far = Terminals.of(job, job.ends().get(1));
-        Terminal near = new Terminal("A", "1");
         int touches = 0;
-        for (int k = 0; k < far.size(); k++) {
-            Terminal contact = far.get(k);
-            LadderTrace trace = one(job, plug, near, plug.values().get(k) + 0.4, contact::equals);
+        for (int k = 0; k < FAR.size(); k++) {
+            Terminal contact = FAR.get(k);
+            LadderTrace trace = one(PLUG.values().get(k) + 0.4, contact::equals);
             touches += trace.touches();
-            assertThat(trace.readings()).anyMatch(r -> r.red().equals(List.of(near))
+            assertThat(trace.readings()).anyMatch(r -> r.red().equals(List.of(NEAR))
                     && r.black().equals(List.of(contact)) && r.outcome() == Outcome.BEEP);
-            Evidence evidence = new Evidence(Samples.index(job), trace.readings());
+            Evidence evidence = new Evidence(Samples.index(WIDE), trace.readings());
             assertThat(evidence.contradictions()).isEmpty();
         }
         // ten readings, and one touch more where the reading is one of those that are shared
-        assertThat(touches / (double) far.size()).isBetween(10.0, 11.2);
+        assertThat(touches / (double) FAR.size()).isBetween(10.0, 11.2);
     }
 
     @Test
     void moreThanTwoThatAreJoinedAreNeverTakenForProved() {
-        Job job = nineToTwentyFive();
-        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
-        List<Terminal> far = Terminals.of(job, job.ends().get(1));
-        Terminal near = new Terminal("A", "1");
         int doubtful = 0;
-        for (int k = 0; k < far.size(); k++) {
-            double ohms = plug.values().get(k) + 0.4;
-            doubtful += plug.decode(ohms).size() > 1 ? 1 : 0;
+        for (int k = 0; k < FAR.size(); k++) {
+            double ohms = PLUG.values().get(k) + 0.4;
+            doubtful += PLUG.decode(ohms).size() > 1 ? 1 : 0;
             // none of the meanings holds: whatever is touched stays silent
-            LadderTrace trace = one(job, plug, near, ohms, _ -> false);
-            if (plug.decode(ohms).size() > 1) {
-                assertThat(trace.readings().stream().filter(r -> r.red().equals(List.of(near))))
-                        .as("contact %s", far.get(k))
+            LadderTrace trace = one(ohms, _ -> false);
+            if (PLUG.decode(ohms).size() > 1) {
+                assertThat(trace.readings().stream().filter(r -> r.red().equals(List.of(NEAR))))
+                        .as("contact %s", FAR.get(k))
                         .noneMatch(r -> r.outcome() == Outcome.BEEP);
             }
         }

@@ -2,7 +2,10 @@ package wegweiser.instruments;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.electrical.ResistorNetwork;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
@@ -18,11 +21,11 @@ public final class SimulatedCable {
     private static final double CONDUCTOR_OHMS = 0.12;
 
     private final Nets nets;
-    private final List<Branch> resistors = new ArrayList<>();
-    private final List<Branch> diodes = new ArrayList<>();
+    private final List<ResistorNetwork.Branch> resistors = new ArrayList<>();
+    private final List<Diode> diodes = new ArrayList<>();
 
-    /** A part between two nets, by label; a diode's anode is at {@code from}. */
-    record Branch(int from, int to, double value) {}
+    /** A diode between two nets, by label, with its anode at {@code from}. */
+    private record Diode(int from, int to) {}
 
     /** The cable that a job's links describe. */
     public SimulatedCable(Job truth) {
@@ -42,9 +45,10 @@ public final class SimulatedCable {
             int from = label(link.from());
             int to = label(link.to().orElseThrow());
             if (from != to && link.is(PartKind.RESISTOR)) {
-                resistors.add(new Branch(from, to, link.part().orElseThrow().ohms().orElse(0)));
+                resistors.add(
+                        new ResistorNetwork.Branch(from, to, link.part().orElseThrow().ohms().orElse(0)));
             } else if (from != to && link.is(PartKind.DIODE)) {
-                diodes.add(new Branch(from, to, 0.58));
+                diodes.add(new Diode(from, to));
             }
         }
     }
@@ -63,21 +67,17 @@ public final class SimulatedCable {
      * and the network of resistors between them is solved by elimination, O(nodes³).
      */
     double ohms(List<Terminal> red, List<Terminal> black) {
-        List<Integer> reds = red.stream().map(this::label).distinct().toList();
-        List<Integer> blacks = black.stream().map(this::label).distinct().toList();
+        Set<Integer> reds = labels(red);
+        Set<Integer> blacks = labels(black);
         if (reds.stream().anyMatch(blacks::contains)) {
             boolean same = red.stream().anyMatch(black::contains);
             return same ? 0 : CONDUCTOR_OHMS;
         }
-        List<Integer> nodes = new ArrayList<>();
-        for (Branch r : resistors) {
-            for (int label : new int[]{r.from(), r.to()}) {
-                if (!reds.contains(label) && !blacks.contains(label) && !nodes.contains(label)) {
-                    nodes.add(label);
-                }
-            }
-        }
-        return ResistorNetwork.between(resistors, reds, blacks, nodes);
+        return ResistorNetwork.between(resistors, reds, blacks);
+    }
+
+    private Set<Integer> labels(List<Terminal> terminals) {
+        return terminals.stream().map(this::label).collect(Collectors.toSet());
     }
 
     /** Whether a diode conducts from some red net to some black one. */

@@ -29,6 +29,7 @@ import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.LadderPlug;
 import wegweiser.core.trace.LadderTrace;
+import wegweiser.core.trace.Proof;
 import wegweiser.core.trace.Sweep;
 import wegweiser.core.trace.Tracer;
 import wegweiser.core.wiring.Nets;
@@ -72,7 +73,7 @@ final class TraceCommand extends JobCommand {
                 ? laddered(known, truth, index, advisor, meter)
                 : Tracer.run(known, advisor, with, cost, meter::measure, 4 * index.size() * index.size());
         Sweep sweep = Sweep.of(known, cable.nets(), cost, with);
-        write(result(known, index, advisor, run, sweep), lines(run, sweep));
+        write(result(known, index, advisor, run, sweep), lines(run, advisor.proof(run.evidence()), sweep));
         return CommandLineApp.FINE;
     }
 
@@ -114,10 +115,10 @@ final class TraceCommand extends JobCommand {
     private static Map<String, Object> result(Job job, TerminalIndex index, Advisor advisor, Tracer.Run run,
             Sweep sweep) {
         Evidence evidence = run.evidence();
-        boolean proved = advisor.isProved(evidence);
+        Proof proof = advisor.proof(evidence);
         Belief.Leader leader = run.belief().leader();
         Nets believed = new Nets(index,
-                evidence.isComplete() ? evidence.labels() : believed(evidence, leader));
+                proof.isHeardOut() ? evidence.labels() : believed(evidence, leader));
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("touches", run.touches());
         map.put("seconds", Math.round(run.seconds()));
@@ -125,9 +126,11 @@ final class TraceCommand extends JobCommand {
         map.put("sweepSeconds", Math.round(sweep.seconds()));
         map.put("nets", believed.joinedNets().stream().map(JobCommand::names).toList());
         map.put("parts", evidence.parts().stream().map(Shape::part).toList());
-        map.put("recognised", recognised(job, believed, evidence.isComplete() ? 1 : leader.probability()));
-        map.put("proved", proved);
-        map.put("unproved", evidence.countUnproved());
+        map.put("recognised", recognised(job, believed, proof.isHeardOut() ? 1 : leader.probability()));
+        map.put("proved", proof.isProved());
+        map.put("unproved", proof.unproved());
+        map.put("depth", proof.coverage().id());
+        map.put("open", proof.open().stream().map(p -> names(List.of(p.a(), p.b()))).toList());
         map.put("contradictions", evidence.contradictions().stream().map(Shape::contradiction).toList());
         return map;
     }
@@ -163,19 +166,14 @@ final class TraceCommand extends JobCommand {
         return map.isEmpty() ? null : map;
     }
 
-    private static List<String> lines(Tracer.Run run, Sweep sweep) {
+    private static List<String> lines(Tracer.Run run, Proof proof, Sweep sweep) {
         List<String> lines = new ArrayList<>();
         lines.add(run.touches() + " touches, about " + Math.round(run.seconds()) + " s; a plain sweep takes "
                 + sweep.touches() + " touches.");
         for (List<Terminal> net : run.evidence().nets().joinedNets()) {
             lines.add("  " + String.join(" – ", names(net)));
         }
-        int open = run.evidence().countUnproved();
-        lines.add(run.evidence().isComplete()
-                ? "Every pair is proved."
-                : open == 0
-                        ? "There are no two contacts, so nothing is proved."
-                        : open + " pairs are not proved.");
+        lines.add(proof.words());
         return lines;
     }
 }

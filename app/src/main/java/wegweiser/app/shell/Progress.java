@@ -15,6 +15,7 @@ import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
+import wegweiser.core.trace.Proof;
 import wegweiser.core.words.Words;
 
 /** How far each stage is, in two or three words. */
@@ -44,8 +45,12 @@ public record Progress(Map<StageId, Arm> arms) {
         if (!evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty()) {
             return new Arm(t("arm.trace.conflict"), false, true);
         }
-        if (evidence.isComplete()) {
+        Proof proof = Proof.of(job, evidence);
+        if (proof.isProved()) {
             return new Arm(t("arm.trace.proved"), true, false);
+        }
+        if (proof.isHeardOut()) {
+            return new Arm(t("arm.trace.looked"), true, false);
         }
         List<Terminal> all = Terminals.of(job);
         long known = all.stream().filter(x -> isKnown(evidence, all, x)).count();

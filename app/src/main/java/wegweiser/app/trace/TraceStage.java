@@ -43,6 +43,7 @@ import wegweiser.core.trace.Belief;
 import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.Proof;
 import wegweiser.core.trace.Proposal;
 import wegweiser.core.trace.WhyNot;
 import wegweiser.core.wiring.NamedWiring;
@@ -74,7 +75,7 @@ public final class TraceStage implements StageView {
 
     /** Everything shown, computed off the interface thread. */
     private record Shown(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal,
-            boolean proved,
+            Proof proof,
             Optional<Outcome> simulated) {}
 
     public TraceStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
@@ -153,7 +154,7 @@ public final class TraceStage implements StageView {
                     .map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why()));
             Optional<Outcome> shown = DockWork.simulated(job, simulated, asked);
             return Map.entry(new Prepared(wanted, advisor),
-                    new Shown(job, evidence, belief, proposal, advisor.isProved(evidence), shown));
+                    new Shown(job, evidence, belief, proposal, advisor.proof(evidence), shown));
         }, r -> {
             prepared = Optional.of(r.getKey());
             show(r.getValue());
@@ -184,12 +185,12 @@ public final class TraceStage implements StageView {
         faces.show(s.job(), two, lit, Map.of());
         boardTitle.setText(s.belief().shares().isEmpty()
                 ? ""
-                : s.proved()
-                        ? s.evidence().isComplete()
-                                ? t("trace.proved")
-                                : t("trace.as-asked", s.evidence().countUnproved())
-                        : guess(s.belief().shares().getFirst(), s.belief()));
-        panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proved());
+                : s.proof().isProved()
+                        ? t("trace.proved")
+                        : s.proposal().isEmpty()
+                                ? t("trace.as-asked", s.proof().unproved())
+                                : guess(s.belief().shares().getFirst(), s.belief()));
+        panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proof().isProved());
         work.show(s.job(),
                 s.proposal().map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why())),
                 s.simulated(), done(s));
@@ -212,13 +213,11 @@ public final class TraceStage implements StageView {
         if (isBlank(s)) {
             return t("trace.no-ends");
         }
-        int open = s.evidence().countUnproved();
-        return open == 0
-                ? t("trace.done.proved")
-                : t("trace.done.open", open) + " "
-                        + t(choices.goalProperty().get() == Goal.PROVE
-                                ? "trace.done.comb"
-                                : "trace.done.prove");
+        if (s.proof().isProved()) {
+            return s.proof().words() + " " + t("trace.done.proved");
+        }
+        return s.proof().words() + " "
+                + t(choices.goalProperty().get() == Goal.PROVE ? "trace.done.comb" : "trace.done.prove");
     }
 
     private void list() {

@@ -59,7 +59,7 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
                 boolean right = sameTable(found, truth);
                 return new Session(readings.size() - before.size(), seconds, true, right,
                         advisor.isProved(evidence),
-                        evidence.countUnproved());
+                        evidence.countUnknown());
             }
             Touch touch = next.get().touch();
             boolean beep = touch.red().stream()
@@ -74,7 +74,7 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             belief = advisor.belief(evidence, belief);
         }
         return new Session(readings.size() - before.size(), seconds, false, false, false,
-                evidence.countUnproved());
+                evidence.countUnknown());
     }
 
     /** Whether both say the same of every pair of contacts at different ends. */

@@ -27,10 +27,10 @@ public final class Prover {
         boolean failed = false;
         for (Test test : plan) {
             Evidence evidence = new Evidence(index, readings);
-            if (Verdict.state(evidence, test) == Verdict.State.OPEN) {
+            if (Verdict.state(job, evidence, test) == Verdict.State.OPEN) {
                 readings.add(Reading.of(test.mode(), test.touch(), meter.answer(test.touch(), test.mode())));
             }
-            failed |= Verdict.state(new Evidence(index, readings), test) == Verdict.State.FAILED;
+            failed |= Verdict.state(job, new Evidence(index, readings), test) == Verdict.State.FAILED;
         }
         Job tested = job.withReadings(readings);
         if (!failed) {

@@ -1,6 +1,7 @@
 package wegweiser.core.prove;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -13,7 +14,6 @@ import wegweiser.core.model.Direction;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
-import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -29,10 +29,8 @@ import wegweiser.core.words.Words;
  * {@link Isolation} proves all pairs in ceil(log2 k).
  */
 public final class TestPlan {
-    /** Share by which a part may miss its value, besides the meter's own ohm. */
-    static final double TOLERANCE = 0.1;
-
     private final Job job;
+    private final Foreseen foreseen;
     private final Nets nets;
     private final List<List<Terminal>> all;
     private final Map<Terminal, Pin> pins = new HashMap<>();
@@ -40,7 +38,8 @@ public final class TestPlan {
 
     private TestPlan(Job job) {
         this.job = job;
-        this.nets = Nets.planned(job);
+        this.foreseen = new Foreseen(job);
+        this.nets = foreseen.nets();
         this.all = nets.all();
         Pin.of(job).forEach(p -> pins.put(p.terminal(), p));
         for (int k = 0; k < all.size(); k++) {
@@ -60,43 +59,28 @@ public final class TestPlan {
         return List.copyOf(tests);
     }
 
-    private boolean partBetween(int a, int b) {
-        return job.links().stream().anyMatch(l -> isPart(l) && (in(l.from(), a) && in(l.to().orElseThrow(), b)
-                || in(l.from(), b) && in(l.to().orElseThrow(), a)));
-    }
-
-    private static boolean isPart(Link link) {
-        return link.to().isPresent() && link.part().map(Part::kind).filter(k -> k == PartKind.RESISTOR
-                || k == PartKind.DIODE || k == PartKind.CAPACITOR).isPresent();
-    }
-
-    /** Whether a planned part hangs on a net; only between two such nets can a planned resistance be read. */
-    private boolean endsAPart(int net) {
-        return job.links().stream()
-                .anyMatch(l -> isPart(l) && (in(l.from(), net) || in(l.to().orElseThrow(), net)));
-    }
-
-    private boolean in(Terminal terminal, int net) {
-        return netOf.getOrDefault(terminal, -1) == net;
-    }
-
     private List<Test> single() {
         List<Test> tests = new ArrayList<>();
         for (int a = 0; a < all.size(); a++) {
             for (int b = a + 1; b < all.size(); b++) {
-                Touch touch = closest(a, b);
-                boolean part = partBetween(a, b);
-                if (!part) {
-                    // a buzzer does not hear a leak, so resistance is read wherever no planned part explains one
-                    boolean buzzer = endsAPart(a) && endsAPart(b);
-                    tests.add(new Test(Test.Kind.APART, touch, buzzer ? Mode.CONTINUITY : Mode.OHMS,
-                            Words.say(buzzer ? "prove.expect.silent" : "prove.expect.open"), danger(a, b),
-                            Test.Window.NONE));
+                if (foreseen.parts(all.get(a).getFirst(), all.get(b).getFirst()).isEmpty()) {
+                    tests.add(apart(closest(a, b), danger(a, b)));
                 }
             }
         }
         tests.sort(Comparator.comparing(Test::danger));
         return tests;
+    }
+
+    /** Nothing lies between; or, where planned resistors lead from one to the other, what they make together. */
+    private Test apart(Touch touch, Test.Danger danger) {
+        Test.Window window = foreseen.window(touch);
+        return new Test(Test.Kind.APART, touch, Mode.OHMS,
+                window.isGiven() ? expect(window) : Words.say("prove.expect.open"), danger, window);
+    }
+
+    private static String expect(Test.Window window) {
+        return Words.say("prove.expect.window", Words.number(window.from()), Words.number(window.to()));
     }
 
     /** The touch between two nets at the end where they come closest, so that both probes stay on one connector. */
@@ -158,74 +142,56 @@ public final class TestPlan {
         return false;
     }
 
+    /**
+     * Nets with planned parts between them stay on one side of every gang, so that no planned part hides a leak: every
+     * gang is to show nothing. Among themselves they are asked pair by pair.
+     */
     private List<Test> ganged() {
-        int[] order = partnersTogether();
+        List<List<Integer>> groups = groups();
         List<Test> tests = new ArrayList<>();
-        for (Isolation.Cut cut : Isolation.cuts(order.length, (a, b) -> a != b)) {
-            List<Terminal> red = java.util.Arrays.stream(cut.red())
-                    .mapToObj(k -> all.get(order[k]).getFirst()).toList();
-            List<Terminal> black = java.util.Arrays.stream(cut.black())
-                    .mapToObj(k -> all.get(order[k]).getFirst()).toList();
-            Test.Window window = between(cut, order);
-            tests.add(new Test(Test.Kind.APART, new Touch(red, black), Mode.OHMS,
-                    window.isGiven()
-                            ? Words.say("prove.expect.window", Words.number(window.from()),
-                                    Words.number(window.to()))
-                            : Words.say("prove.expect.open"),
-                    worst(cut, order), window));
+        for (Isolation.Cut cut : Isolation.cuts(groups.size(), (a, b) -> a != b)) {
+            List<Integer> red = members(groups, cut.red());
+            List<Integer> black = members(groups, cut.black());
+            tests.add(apart(new Touch(firsts(red), firsts(black)), worst(red, black)));
+        }
+        for (List<Integer> group : groups) {
+            for (int a : group) {
+                for (int b : group) {
+                    if (a < b && foreseen.parts(all.get(a).getFirst(), all.get(b).getFirst()).isEmpty()) {
+                        tests.add(apart(closest(a, b), danger(a, b)));
+                    }
+                }
+            }
         }
         tests.sort(Comparator.comparing(Test::danger));
         return tests;
     }
 
-    /** Nets in an order that puts those with a part between them side by side, so that few touches see the part. */
-    private int[] partnersTogether() {
-        List<Integer> order = new ArrayList<>();
-        for (Link link : job.links()) {
-            if (isPart(link)) {
-                for (Terminal t : List.of(link.from(), link.to().orElseThrow())) {
-                    if (!order.contains(netOf.get(t))) {
-                        order.add(netOf.get(t));
-                    }
-                }
-            }
-        }
+    private static List<Integer> members(List<List<Integer>> groups, int[] some) {
+        return Arrays.stream(some).mapToObj(groups::get).flatMap(List::stream).toList();
+    }
+
+    private List<Terminal> firsts(List<Integer> some) {
+        return some.stream().map(k -> all.get(k).getFirst()).toList();
+    }
+
+    /** Nets by number, those together between which parts lead. */
+    private List<List<Integer>> groups() {
+        List<List<Integer>> groups = new ArrayList<>();
         for (int k = 0; k < all.size(); k++) {
-            if (!order.contains(k)) {
-                order.add(k);
-            }
+            Terminal here = all.get(k).getFirst();
+            int number = k;
+            groups.stream().filter(g -> foreseen.isNear(all.get(g.getFirst()).getFirst(), here)).findFirst()
+                    .ifPresentOrElse(g -> g.add(number), () -> groups.add(new ArrayList<>(List.of(number))));
         }
-        return order.stream().mapToInt(Integer::intValue).toArray();
+        return groups;
     }
 
-    /** What planned resistors make of a ganged touch: their parallel value, give or take. */
-    private Test.Window between(Isolation.Cut cut, int[] order) {
-        double siemens = 0;
-        for (Link link : job.links()) {
-            if (isPart(link) && link.is(PartKind.RESISTOR)) {
-                boolean fromRed = contains(cut.red(), order, link.from());
-                boolean toRed = contains(cut.red(), order, link.to().orElseThrow());
-                if (fromRed != toRed) {
-                    siemens += 1 / link.part().orElseThrow().ohms().orElse(Double.MAX_VALUE);
-                }
-            }
-        }
-        return siemens == 0 ? Test.Window.NONE : window(1 / siemens);
-    }
-
-    private boolean contains(int[] side, int[] order, Terminal terminal) {
-        return java.util.Arrays.stream(side).anyMatch(k -> order[k] == netOf.get(terminal));
-    }
-
-    static Test.Window window(double ohms) {
-        return new Test.Window(ohms * (1 - TOLERANCE) - 1, ohms * (1 + TOLERANCE) + 1);
-    }
-
-    private Test.Danger worst(Isolation.Cut cut, int[] order) {
+    private Test.Danger worst(List<Integer> red, List<Integer> black) {
         Test.Danger worst = Test.Danger.REST;
-        for (int a : cut.red()) {
-            for (int b : cut.black()) {
-                Test.Danger danger = danger(order[a], order[b]);
+        for (int a : red) {
+            for (int b : black) {
+                Test.Danger danger = danger(a, b);
                 worst = danger.compareTo(worst) < 0 ? danger : worst;
             }
         }
@@ -257,29 +223,35 @@ public final class TestPlan {
     private List<Test> parts() {
         List<Test> tests = new ArrayList<>();
         for (Link link : job.links()) {
-            if (!isPart(link)) {
+            if (!Foreseen.isPart(link) || nets.joined(link.from(), link.to().orElseThrow())) {
                 continue;
             }
             Touch touch = Touch.of(link.from(), link.to().orElseThrow());
+            Touch turned = new Touch(touch.black(), touch.red());
             switch (link.part().orElseThrow().kind()) {
-                case RESISTOR -> {
-                    Test.Window window = window(link.part().orElseThrow().ohms().orElse(0));
-                    tests.add(new Test(Test.Kind.PART, touch, Mode.OHMS, Words.say("prove.expect.window",
-                            Words.number(window.from()), Words.number(window.to())), Test.Danger.REST,
-                            window));
-                }
+                case RESISTOR -> tests.add(part(touch, Mode.OHMS, foreseen.window(touch),
+                        expect(foreseen.window(touch))));
                 case DIODE -> {
-                    tests.add(new Test(Test.Kind.PART, touch, Mode.DIODE, Words.say("prove.expect.diode"),
-                            Test.Danger.REST,
-                            new Test.Window(0.15, 0.8)));
-                    tests.add(new Test(Test.Kind.PART, new Touch(touch.black(), touch.red()), Mode.DIODE,
-                            Words.say("prove.expect.diode-back"), Test.Danger.REST, Test.Window.NONE));
+                    tests.add(part(touch, Mode.DIODE, Foreseen.JUNCTION, Words.say("prove.expect.diode")));
+                    // beside a planned resistor the way back is the resistor's
+                    if (!foreseen.window(turned).isGiven()) {
+                        tests.add(part(turned, Mode.DIODE, Test.Window.NONE,
+                                Words.say("prove.expect.diode-back")));
+                        // in diode mode a leak of some kilohms is over range already
+                        tests.add(apart(turned, danger(netOf.get(link.from()), netOf.get(link.to().get()))));
+                    }
                 }
-                default -> tests.add(
-                        new Test(Test.Kind.APART, touch, Mode.CONTINUITY, Words.say("prove.expect.capacitor"),
-                                Test.Danger.REST, Test.Window.NONE));
+                default -> tests.add(new Test(Test.Kind.APART, touch, Mode.OHMS,
+                        foreseen.window(touch).isGiven()
+                                ? expect(foreseen.window(touch))
+                                : Words.say("prove.expect.capacitor"),
+                        Test.Danger.REST, foreseen.window(touch)));
             }
         }
-        return tests;
+        return tests.stream().distinct().toList();
+    }
+
+    private static Test part(Touch touch, Mode mode, Test.Window window, String expect) {
+        return new Test(Test.Kind.PART, touch, mode, expect, Test.Danger.REST, window);
     }
 }

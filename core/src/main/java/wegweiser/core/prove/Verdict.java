@@ -11,16 +11,24 @@ import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.MeasuredPart;
 import wegweiser.core.wiring.Nets;
 
 /**
- * What the readings of a finished cable say of its plan. It passes only when every test of the plan is answered
- * by a reading or follows from readings; anything against the plan fails it.
+ * What the readings of a finished cable say of its plan. It passes only when every test of the plan is answered by a
+ * reading or follows from readings, and every reading there is, of whatever mode and gang, is one that a cable built as
+ * planned may show. What is only assumed counts neither way.
+ *
+ * @param blind what readings that fit the plan cannot exclude, in sentences
  */
-public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<State> states, int open) {
+public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<State> states, int open,
+        List<String> blind) {
+    /** The most that a joint and the leads show together, in ohm. */
+    private static final double COPPER_OHMS = 2.5;
+
     /** How a cable stands. */
     public enum Result {
         PASS("pass"), FAIL("fail"), INCOMPLETE("incomplete");
@@ -48,15 +56,53 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
 
     /** The verdict of readings that were already weighed, against a plan that was already made. */
     public static Verdict of(Job job, Evidence evidence, List<Test> plan) {
-        List<Fault> faults = faults(job, evidence);
-        List<State> states = plan.stream().map(t -> state(evidence, t)).toList();
+        Foreseen foreseen = new Foreseen(job);
+        List<Reading> against = against(evidence, foreseen);
+        List<Fault> faults = new ArrayList<>(faults(job, evidence, foreseen));
+        if (faults.isEmpty()) {
+            against.stream().map(r -> fault(r, foreseen)).distinct().forEach(faults::add);
+        }
+        List<State> states = plan.stream().map(t -> state(evidence, against, t)).toList();
         boolean doubtful = !evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty();
-        boolean failed = !faults.isEmpty() || states.contains(State.FAILED);
+        boolean failed = !faults.isEmpty() || !against.isEmpty() || states.contains(State.FAILED);
         int open = (int) states.stream().filter(s -> s == State.OPEN).count();
         // where there is nothing to test, nothing was proved safe
         boolean incomplete = plan.isEmpty() || open > 0 || doubtful;
         Result result = failed ? Result.FAIL : incomplete ? Result.INCOMPLETE : Result.PASS;
-        return new Verdict(result, faults, plan, states, open);
+        return new Verdict(result, List.copyOf(faults), plan, states, open,
+                Blind.of(job, evidence, foreseen));
+    }
+
+    /** The readings that a cable built as planned does not show. */
+    private static List<Reading> against(Evidence evidence, Foreseen foreseen) {
+        List<Reading> found = new ArrayList<>();
+        for (int k = 0; k < evidence.readings().size(); k++) {
+            Reading reading = evidence.readings().get(k);
+            if (!reading.isAssumed() && !evidence.isDoubtful(k + 1) && !foreseen.fits(reading)) {
+                found.add(reading);
+            }
+        }
+        return found;
+    }
+
+    /** What a reading shows that no fault between single terminals accounts for. */
+    private static Fault fault(Reading reading, Foreseen foreseen) {
+        List<Terminal> terminals = new ArrayList<>(reading.red());
+        terminals.addAll(reading.black());
+        boolean copper = foreseen.isJoined(reading.touch());
+        Test.Window window = foreseen.window(reading.touch());
+        Fault.Kind kind = switch (reading.outcome()) {
+            case Outcome.Beep() -> Fault.Kind.SHORT;
+            case Outcome.Resistance(double ohms) when copper -> Fault.Kind.OPEN;
+            case Outcome.Resistance(double ohms) when window.isGiven() -> Fault.Kind.PART_WRONG;
+            case Outcome.Resistance(double ohms) when ohms <= COPPER_OHMS -> Fault.Kind.SHORT;
+            case Outcome.Voltage(double volts) when copper -> Fault.Kind.OPEN;
+            case Outcome.Silent() -> Fault.Kind.OPEN;
+            case Outcome.Open() when copper -> Fault.Kind.OPEN;
+            case Outcome.Open() -> Fault.Kind.PART_MISSING;
+            default -> Fault.Kind.PART_UNPLANNED;
+        };
+        return new Fault(kind, terminals);
     }
 
     /** The first test that is not answered yet. */
@@ -81,81 +127,73 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
     }
 
     /** How a test stands, by all that is known and not only by its own touch. */
-    static State state(Evidence evidence, Test test) {
+    static State state(Job job, Evidence evidence, Test test) {
+        return state(evidence, against(evidence, new Foreseen(job)), test);
+    }
+
+    private static State state(Evidence evidence, List<Reading> against, Test test) {
         return switch (test.kind()) {
             case JOINED -> {
                 var state = evidence.state(test.red().getFirst(), test.black().getFirst());
                 yield state.isJoined() ? State.PASSED : state.isApart() ? State.FAILED : State.OPEN;
             }
-            case APART -> apart(evidence, test);
+            case APART -> apart(evidence, against, test);
             case PART -> part(evidence, test);
         };
     }
 
-    private static State apart(Evidence evidence, Test test) {
+    private static State apart(Evidence evidence, List<Reading> against, Test test) {
+        if (against.stream().anyMatch(r -> r.touch().equals(test.touch()) || isTurned(r, test))) {
+            return State.FAILED;
+        }
         boolean all = true;
         for (Terminal red : test.red()) {
             for (Terminal black : test.black()) {
                 var state = evidence.state(red, black);
-                if (state.isJoined()) {
+                boolean copper = !evidence.isHeardOnly(evidence.index().of(red), evidence.index().of(black));
+                if (state.isJoined() && (copper || !test.window().isGiven())) {
                     return State.FAILED;
                 }
                 all &= state.isApart();
             }
         }
-        if (readsAgainst(evidence, test)) {
-            return State.FAILED;
-        }
-        if (all) {
-            return State.PASSED;
-        }
-        boolean beeped = evidence.readings().stream()
-                .anyMatch(r -> r.touch().equals(test.touch()) && joins(r) && !r.isAssumed());
-        return beeped ? State.FAILED : State.OPEN;
+        return all ? State.PASSED : State.OPEN;
     }
 
-    /** Whether the last resistance read at this very touch is not the expected one: an unplanned part or a leak. */
-    private static boolean readsAgainst(Evidence evidence, Test test) {
-        boolean against = false;
-        for (Reading reading : evidence.readings()) {
-            if (reading.mode() == Mode.OHMS && reading.touch().equals(test.touch())) {
-                against = reading.outcome() instanceof Outcome.Resistance(double ohms)
-                        ? !test.window().contains(ohms)
-                        : test.window().isGiven();
-            }
-        }
-        return against;
+    private static boolean isTurned(Reading reading, Test test) {
+        return reading.red().equals(test.black()) && reading.black().equals(test.red());
     }
 
-    private static boolean joins(Reading reading) {
-        return reading.outcome() instanceof Outcome.Beep
-                || reading.outcome() instanceof Outcome.Resistance(double ohms) && ohms <= 2.5;
-    }
-
+    /** Only what was read between the nets of a part says that it is there. */
     private static State part(Evidence evidence, Test test) {
         State state = State.OPEN;
         for (Reading reading : evidence.readings()) {
-            boolean same = reading.touch().equals(test.touch())
-                    || test.mode() == Mode.OHMS && reading.red().equals(test.black())
-                            && reading.black().equals(test.red());
-            if (!same || reading.mode() != test.mode()) {
+            boolean here = reading.touch().isSingle() && reading.mode() == test.mode() && !reading.isAssumed()
+                    && (joins(evidence, reading.red(), test.red())
+                            && joins(evidence, reading.black(), test.black())
+                            || test.mode() == Mode.OHMS && joins(evidence, reading.red(), test.black())
+                                    && joins(evidence, reading.black(), test.red()));
+            if (!here) {
                 continue;
             }
-            state = switch (reading.outcome()) {
-                case Outcome.Resistance(double ohms) ->
-                    test.window().contains(ohms) ? State.PASSED : State.FAILED;
-                case Outcome.Voltage(double volts) ->
-                    test.window().isGiven() && test.window().contains(volts) ? State.PASSED : State.FAILED;
-                case Outcome.Open() -> test.window().isGiven() ? State.FAILED : State.PASSED;
-                default -> state;
+            boolean right = switch (reading.outcome()) {
+                case Outcome.Resistance(double ohms) -> test.window().contains(ohms);
+                case Outcome.Voltage(double volts) -> test.window().contains(volts);
+                case Outcome.Open() -> !test.window().isGiven();
+                default -> false;
             };
+            state = right && state != State.FAILED ? State.PASSED : State.FAILED;
         }
         return state;
     }
 
-    private static List<Fault> faults(Job job, Evidence evidence) {
+    private static boolean joins(Evidence evidence, List<Terminal> one, List<Terminal> other) {
+        return one.equals(other) || evidence.state(one.getFirst(), other.getFirst()).isJoined();
+    }
+
+    private static List<Fault> faults(Job job, Evidence evidence, Foreseen foreseen) {
         List<Fault> faults = new ArrayList<>();
-        Nets planned = Nets.planned(job);
+        Nets planned = foreseen.nets();
         for (List<Terminal> net : planned.joinedNets()) {
             for (int k = 1; k < net.size(); k++) {
                 if (evidence.state(net.getFirst(), net.get(k)).isApart()) {
@@ -168,7 +206,7 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
             List<Terminal> foreign = new ArrayList<>();
             for (Terminal other : net) {
                 boolean seen = foreign.stream().anyMatch(f -> planned.joined(f, other));
-                if (!planned.joined(first, other) && !seen) {
+                if (!planned.joined(first, other) && !seen && !mayBeep(evidence, foreseen, first, other)) {
                     foreign.add(other);
                     faults.add(new Fault(
                             wasCut(job, planned, first, other) ? Fault.Kind.STRAND_LEFT : Fault.Kind.SHORT,
@@ -176,8 +214,14 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
                 }
             }
         }
-        partFaults(job, evidence, planned, faults);
+        partFaults(job, evidence, foreseen, faults);
         return List.copyOf(faults);
+    }
+
+    /** Whether a buzzer sounds through planned resistors, and nothing more than that was heard. */
+    private static boolean mayBeep(Evidence evidence, Foreseen foreseen, Terminal a, Terminal b) {
+        return evidence.isHeardOnly(evidence.index().of(a), evidence.index().of(b))
+                && foreseen.fits(Reading.of(Mode.CONTINUITY, Touch.of(a, b), Outcome.BEEP));
     }
 
     private static boolean wasCut(Job job, Nets planned, Terminal a, Terminal b) {
@@ -188,42 +232,47 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         });
     }
 
-    private static void partFaults(Job job, Evidence evidence, Nets planned, List<Fault> faults) {
-        List<MeasuredPart> unexplained = new ArrayList<>(evidence.parts());
+    /** What parts are there against the plan: readings that fit it are no fault, however few they are. */
+    private static void partFaults(Job job, Evidence evidence, Foreseen foreseen, List<Fault> faults) {
+        Nets planned = foreseen.nets();
         for (Link link : job.links()) {
             PartKind kind = link.part().map(Part::kind).orElse(PartKind.JUMPER);
             if (link.to().isEmpty() || kind != PartKind.RESISTOR && kind != PartKind.DIODE) {
                 continue;
             }
             List<Terminal> pair = List.of(link.from(), link.to().orElseThrow());
-            Optional<MeasuredPart> found = unexplained.stream()
-                    .filter(p -> lies(evidence, planned, p, pair, false)).findFirst();
-            if (found.isEmpty()) {
-                if (measuredOpen(evidence, link, kind)) {
-                    faults.add(new Fault(Fault.Kind.PART_MISSING, pair));
-                }
-                continue;
-            }
-            unexplained.remove(found.get());
-            MeasuredPart part = found.get();
-            double ohms = link.part().orElseThrow().ohms().orElse(Double.NaN);
-            boolean reversed = kind == PartKind.DIODE && part.kind() == PartKind.DIODE
-                    && !lies(evidence, planned, part, pair, true);
-            if (reversed) {
-                faults.add(new Fault(Fault.Kind.PART_REVERSED, pair));
-            } else if (part.kind() != kind
-                    || kind == PartKind.RESISTOR && !TestPlan.window(ohms).contains(part.ohms())) {
-                faults.add(new Fault(Fault.Kind.PART_WRONG, pair));
+            boolean found = evidence.parts().stream().anyMatch(p -> lies(evidence, planned, p, pair, false));
+            if (!found && measuredOpen(evidence, link, kind)) {
+                faults.add(new Fault(Fault.Kind.PART_MISSING, pair));
             }
         }
-        for (MeasuredPart part : unexplained) {
-            faults.add(new Fault(Fault.Kind.PART_UNPLANNED, List.of(part.a(), part.b())));
+        for (MeasuredPart part : evidence.parts()) {
+            boolean fits = part.because().stream()
+                    .allMatch(n -> foreseen.fits(evidence.readings().get(n - 1)));
+            if (!fits) {
+                faults.add(partFault(evidence, foreseen, part));
+            }
         }
+    }
+
+    private static Fault partFault(Evidence evidence, Foreseen foreseen, MeasuredPart part) {
+        Nets planned = foreseen.nets();
+        for (Link link : foreseen.parts(part.a(), part.b())) {
+            List<Terminal> pair = List.of(link.from(), link.to().orElseThrow());
+            if (part.kind() == PartKind.DIODE && link.is(PartKind.DIODE)
+                    && !lies(evidence, planned, part, pair, true)) {
+                return new Fault(Fault.Kind.PART_REVERSED, pair);
+            }
+        }
+        return foreseen.parts(part.a(), part.b()).stream().findFirst()
+                .map(l -> new Fault(Fault.Kind.PART_WRONG, List.of(l.from(), l.to().orElseThrow())))
+                .orElse(new Fault(Fault.Kind.PART_UNPLANNED, List.of(part.a(), part.b())));
     }
 
     private static boolean measuredOpen(Evidence evidence, Link link, PartKind kind) {
         return evidence.readings().stream().anyMatch(r -> r.outcome() instanceof Outcome.Open
-                && r.touch().isSingle() && link.joins(r.red().getFirst(), r.black().getFirst())
+                && !r.isAssumed() && r.touch().isSingle()
+                && link.joins(r.red().getFirst(), r.black().getFirst())
                 && (kind == PartKind.RESISTOR
                         ? r.mode() == Mode.OHMS
                         : r.mode() == Mode.DIODE && r.red().getFirst().equals(link.from())));

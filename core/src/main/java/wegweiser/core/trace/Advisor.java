@@ -85,10 +85,9 @@ public final class Advisor {
         return next(evidence).isEmpty();
     }
 
-    /** Whether everything that the goal of proof asks for is measured or follows; nothing is where there is no pair. */
-    public boolean isProved(Evidence evidence) {
-        return index.size() > 1 && evidence.contradictions().isEmpty() && evidence.intermittent().isEmpty()
-                && (fixture.canGang() ? evidence.isComplete() : depth.isCovered(evidence));
+    /** What the readings prove. */
+    public Proof proof(Evidence evidence) {
+        return Proof.of(evidence, depth);
     }
 
     /** The touch to make next, or empty when the goal is reached. */
@@ -114,6 +113,14 @@ public final class Advisor {
                         o.why()));
         if (orient.isPresent()) {
             return orient;
+        }
+        Optional<Proposal> same = goal == Goal.PROVE && fixture.canGang()
+                ? Clearing.sameHands(evidence, repeats).map(asked -> proposal(evidence, belief,
+                        touch(asked.touch()), asked.mode(), Proposal.Purpose.ISOLATE,
+                        Words.say("advisor.isolate.diodes")))
+                : Optional.empty();
+        if (same.isPresent()) {
+            return same;
         }
         Belief.Leader leader = belief.leader(goal == Goal.IDENTIFY);
         if (goal == Goal.IDENTIFY && leader.probability() >= IDENTIFIED) {
@@ -244,7 +251,9 @@ public final class Advisor {
             return Optional.empty();
         }
         String title = leader.hypothesis().map(Hypothesis::title).orElse(Words.say("advisor.other"));
-        return Optional.of(proposal(evidence, belief, touch(best), Mode.CONTINUITY, Proposal.Purpose.CONFIRM,
+        // with a comb the proof is carried through, and a buzzer does not tell a small resistor from copper
+        Mode mode = fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
+        return Optional.of(proposal(evidence, belief, touch(best), mode, Proposal.Purpose.CONFIRM,
                 Words.say("advisor.confirm", title)));
     }
 
@@ -257,24 +266,24 @@ public final class Advisor {
                                     ? "advisor.isolate.pair"
                                     : "advisor.isolate.across")));
         }
-        int[] labels = evidence.labels();
-        List<Integer> roots = new ArrayList<>();
-        for (int i = 0; i < labels.length; i++) {
-            if (labels[i] == i) {
-                roots.add(i);
-            }
+        Clearing clearing = new Clearing(evidence);
+        return clearing.next(repeats)
+                .map(asked -> proposal(evidence, belief, touch(asked.touch()), asked.mode(),
+                        Proposal.Purpose.ISOLATE, isolateReason(clearing, asked)))
+                .or(() -> one(evidence, belief, repeats));
+    }
+
+    private static String isolateReason(Clearing clearing, Clearing.Asked asked) {
+        if (asked.heard()) {
+            return Words.say("advisor.isolate.heard");
         }
-        List<Isolation.Cut> cuts = Candidates.isolationCuts(evidence, roots);
-        for (Isolation.Cut cut : cuts) {
-            int[][] touch = {Arrays.stream(cut.red()).map(roots::get).toArray(),
-                    Arrays.stream(cut.black()).map(roots::get).toArray()};
-            if (!repeats.isEnough(touch[0], touch[1])) {
-                return Optional.of(proposal(evidence, belief, touch(touch), Mode.OHMS,
-                        Proposal.Purpose.ISOLATE, Words.say("advisor.isolate.gang",
-                                Words.count(cuts.size(), Words.say("touch"), Words.say("touches")))));
-            }
+        if (asked.mode() == Mode.DIODE) {
+            return Words.say(asked.isSingle() ? "advisor.isolate.diode" : "advisor.isolate.diodes");
         }
-        return one(evidence, belief, repeats);
+        return asked.isSingle()
+                ? Words.say("advisor.isolate.beside")
+                : Words.say("advisor.isolate.gang",
+                        Words.count(clearing.left(), Words.say("touch"), Words.say("touches")));
     }
 
     /** A pair that no gang settles, because the gangs that hold it changed their minds. */
@@ -313,11 +322,15 @@ public final class Advisor {
         int[] proved = evidence.labels();
         long joins = Arrays.stream(proved).distinct().count()
                 - Arrays.stream(leader.labels()).distinct().count();
-        double isolation = fixture.canGang()
-                ? Candidates.isolationCuts(evidence,
-                        Arrays.stream(leader.labels()).distinct().boxed().toList()).size()
-                : depth.left(evidence);
+        int isolation = fixture.canGang() ? isolationLeft(evidence, leader) : depth.left(evidence);
         return (int) Math.max(1, Math.ceil(0.6 * learn) + Math.max(0, joins) + isolation);
+    }
+
+    /** Before the joins are known, as many touches as the nets that are believed will take. */
+    private static int isolationLeft(Evidence evidence, Belief.Leader leader) {
+        long proved = Arrays.stream(evidence.labels()).distinct().count();
+        long believed = Arrays.stream(leader.labels()).distinct().count();
+        return proved > believed ? Isolation.bothWays((int) believed).size() : new Clearing(evidence).left();
     }
 
     private Touch touch(int[][] numbers) {

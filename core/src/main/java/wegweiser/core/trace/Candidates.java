@@ -77,7 +77,8 @@ final class Candidates {
                 roots.add(i);
             }
         }
-        for (Isolation.Cut cut : isolationCuts(evidence, roots)) {
+        // the same touches that clear the nets of parts later, so that none is made twice
+        for (Isolation.Cut cut : Isolation.bothWays(roots.size())) {
             found.add(new int[][]{Arrays.stream(cut.red()).map(roots::get).toArray(),
                     Arrays.stream(cut.black()).map(roots::get).toArray()});
         }
@@ -154,13 +155,5 @@ final class Candidates {
             }
         }
         found.add(new int[][]{{a}, open.stream().mapToInt(Integer::intValue).toArray()});
-    }
-
-    /** The ganged touches that set apart every pair of nets that is still open; nets by any of their terminals. */
-    static List<Isolation.Cut> isolationCuts(Evidence evidence, List<Integer> roots) {
-        return Isolation.cuts(roots.size(),
-                (a, b) -> a != b && !evidence.isPartKnown(roots.get(a), roots.get(b))
-                        && !evidence.isJoined(roots.get(a), roots.get(b))
-                        && !Locator.isCovered(evidence, roots.get(a), roots.get(b)));
     }
 }

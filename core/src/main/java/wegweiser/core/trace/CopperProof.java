@@ -18,6 +18,7 @@ final class CopperProof {
     private final JoinGraph graph;
     private final List<TreeSet<Integer>> conflicts = new ArrayList<>();
     private final List<int[]> conflictPairs = new ArrayList<>();
+    private final List<int[]> found = new ArrayList<>();
     private int[] labels;
     private BitSet[] apart;
 
@@ -132,6 +133,7 @@ final class CopperProof {
             conflicts.add(because);
             conflictPairs.add(new int[]{item.red()[0], item.black()[0]});
         } else {
+            found.add(new int[]{keptRed, keptBlack, item.number()});
             graph.join(keptRed, keptBlack, because.stream().mapToInt(Integer::intValue).toArray());
             refresh();
         }
@@ -176,6 +178,11 @@ final class CopperProof {
     boolean isApart(int a, int b) {
         BitSet row = apart[labels[a]];
         return row != null && row.get(labels[b]);
+    }
+
+    /** The joins that gangs came down to: red terminal, black terminal, number of the reading. */
+    List<int[]> found() {
+        return found;
     }
 
     /** Sets of readings that cannot all hold, and for each the pair to touch again. */

@@ -19,8 +19,8 @@ import wegweiser.core.model.Touch;
 /**
  * The pairs that bare probes are asked to prove: neighbours on a connector, where shorts happen, and supply against
  * everything at its own end, both in ohms, so that a part between them shows; and contacts without a partner against
- * those of the other ends, so that none is called open that was never looked at. What lies beyond is left unproved and
- * counted.
+ * everything at the other ends, so that none is called open that was never looked at. What lies beyond is left unproved
+ * and counted.
  */
 final class Depth {
     /** Beyond this all contacts of a connector are alike far. */
@@ -86,7 +86,12 @@ final class Depth {
         return (int) all(evidence).stream().filter(pair -> isOpen(evidence, pair)).count();
     }
 
-    /** The fixed pairs, and those between contacts of different ends that no reading has joined to another end. */
+    /** Whether the fixed pairs are known, whatever lies across from end to end. */
+    boolean isNear(Evidence evidence) {
+        return pairs.stream().noneMatch(pair -> isOpen(evidence, pair));
+    }
+
+    /** The fixed pairs, and those of different ends of which one is joined to no other end, as far as readings tell. */
     private List<int[]> all(Evidence evidence) {
         int[] labels = evidence.labels();
         BitSet joined = new BitSet();
@@ -99,8 +104,8 @@ final class Depth {
         }
         List<int[]> found = new ArrayList<>(pairs);
         for (int a = 0; a < labels.length; a++) {
-            for (int b = a + 1; b < labels.length && !joined.get(labels[a]); b++) {
-                if (!sameEnd(a, b) && !joined.get(labels[b])) {
+            for (int b = a + 1; b < labels.length; b++) {
+                if (!sameEnd(a, b) && !(joined.get(labels[a]) && joined.get(labels[b]))) {
                     found.add(new int[]{a, b});
                 }
             }

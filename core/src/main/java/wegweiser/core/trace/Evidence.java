@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
@@ -33,10 +34,11 @@ public final class Evidence {
     private final CopperProof copper;
     private final ReactionSides sides;
     private final List<Contradiction> contradictions;
+    private final Intermittence intermittence;
     private final List<Terminal> intermittent;
     private final BitSet[] joinedDirectly;
     private final BitSet[] apartDirectly;
-    private final BitSet[] free;
+    private final Looked looked;
     private final int[] ownEnd;
     private final BitSet[] reaches;
     private final List<MeasuredPart> parts;
@@ -58,7 +60,7 @@ public final class Evidence {
         this.supposed = this.readings.stream().allMatch(counts)
                 ? Optional.empty()
                 : Optional.of(new Evidence(index, readings, true));
-        Intermittence intermittence = Intermittence.of(this.readings, counts);
+        this.intermittence = Intermittence.of(this.readings, counts);
         this.intermittent = intermittence.terminals();
         List<CopperProof.Item> items = new ArrayList<>();
         this.sides = new ReactionSides(index.size());
@@ -92,7 +94,7 @@ public final class Evidence {
         int n = index.size();
         this.joinedDirectly = new BitSet[n];
         this.apartDirectly = new BitSet[n];
-        this.free = new BitSet[n];
+        this.looked = new Looked(copper.labels(), items, this.readings, copper.found());
         for (CopperProof.Item item : items) {
             if (item.meaning() == Meaning.JOINS && item.isSingle()) {
                 mark(joinedDirectly, item.red()[0], item.black()[0]);
@@ -100,10 +102,6 @@ public final class Evidence {
             for (int r : item.meaning().isApart() ? item.red() : new int[0]) {
                 for (int b : item.black()) {
                     mark(apartDirectly, r, b);
-                    if (item.meaning() == Meaning.SEPARATES_FULLY
-                            || item.isSingle() && item.meaning() == Meaning.SHOWS_PART) {
-                        mark(free, copper.labels()[r], copper.labels()[b]);
-                    }
                 }
             }
         }
@@ -185,9 +183,35 @@ public final class Evidence {
         return copper.isApart(a, b);
     }
 
-    /** Whether it is measured or follows that no unnamed part lies between the two, by their numbers. */
+    /** Whether ohms tell what lies between the two, by their numbers: no part, or one that is named. */
     public boolean isPartKnown(int a, int b) {
-        return get(free, copper.labels()[a], copper.labels()[b]);
+        return looked.inOhms(a, b);
+    }
+
+    /** Whether two joined terminals are so by sound alone, so that a small resistor may lie between them. */
+    public boolean isHeardOnly(int a, int b) {
+        return !looked.isCopper(a, b);
+    }
+
+    /** Whether a diode between two terminals that are apart would have shown, with its anode at the first. */
+    public boolean isDiodeKnown(int anode, int cathode) {
+        return Proof.isDiodeKnown(this, anode, cathode);
+    }
+
+    /** The resistance that was read between the nets of two terminals, leads included. */
+    public OptionalDouble ohms(int a, int b) {
+        return looked.ohms(a, b);
+    }
+
+    /** Whether a reading, by its number from 1, proves nothing since it contradicts others or itself. */
+    public boolean isDoubtful(int number) {
+        return intermittence.isDoubtful(number - 1)
+                || contradictions.stream().anyMatch(c -> c.readings().contains(number));
+    }
+
+    /** What was looked at beyond copper. */
+    Looked looked() {
+        return looked;
     }
 
     /** The number of the class of each terminal: the smallest number of its members. */
@@ -303,13 +327,8 @@ public final class Evidence {
         return found;
     }
 
-    /** Whether every pair of terminals is measured or follows; where there is no pair, nothing is proved. */
-    public boolean isComplete() {
-        return index.size() > 1 && countUnproved() == 0;
-    }
-
-    /** How many pairs are neither measured nor follow. */
-    public int countUnproved() {
+    /** How many pairs are neither proved joined nor proved apart. */
+    public int countUnknown() {
         int open = 0;
         for (int a = 0; a < index.size(); a++) {
             for (int b = a + 1; b < index.size(); b++) {

@@ -32,7 +32,7 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
             double atLeast) {
         Hands hands = Hands.of(evidence);
         Optional<Touch> last = hands.last();
-        int unproved = evidence.countUnproved();
+        int unproved = evidence.countUnknown();
         double progress = PROGRESS + (PROGRESS_UNKNOWN - PROGRESS) * belief.other();
         double most = atLeast;
         Optional<Choice> best = Optional.empty();

@@ -49,12 +49,13 @@ record Intermittence(BitSet doubtful, List<Terminal> terminals) {
             if (joins.isEmpty() || !apart) {
                 return;
             }
-            boolean onlyBeeps = joins.stream().allMatch(i -> readings.get(i).mode() == Mode.CONTINUITY);
+            boolean onlyBeeps = joins.stream().allMatch(i -> readings.get(i).mode() != Mode.OHMS);
             boolean onlyOhms = numbers.stream()
                     .filter(i -> Meaning.of(readings.get(i)).isApart())
                     .allMatch(i -> isSmallPart(readings.get(i)));
             if (smallOhms && onlyBeeps && onlyOhms) {
-                // the buzzer sounds through small resistors; the ohms reading is the better witness
+                // the buzzer sounds through small resistors, and diode mode shows next to nothing there
+                // the ohms reading is the better witness
                 joins.forEach(doubtful::set);
                 return;
             }

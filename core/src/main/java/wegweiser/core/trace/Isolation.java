@@ -37,6 +37,48 @@ public final class Isolation {
         return cuts;
     }
 
+    /**
+     * The touches that have each of {@code count} groups on the red side and each other one on the black side at least
+     * once, both ways round: each group is red in its own half of the touches, and no half contains another (Sperner,
+     * 1928), so that m touches serve as many groups as there are halves of m. That is one or two touches more than
+     * setting them apart takes. O(m x count).
+     */
+    public static List<Cut> bothWays(int count) {
+        if (count < 2) {
+            return List.of();
+        }
+        int touches = 2;
+        while (halves(touches) < count) {
+            touches++;
+        }
+        int[] red = new int[count];
+        int code = (1 << touches / 2) - 1;
+        for (int i = 0; i < count; i++) {
+            red[i] = code;
+            // the next larger number with as many bits (Gosper's hack)
+            int lowest = code & -code;
+            int carried = code + lowest;
+            code = carried | ((code ^ carried) >>> 2) / lowest;
+        }
+        List<Cut> cuts = new ArrayList<>();
+        for (int touch = 0; touch < touches; touch++) {
+            int bit = 1 << touch;
+            cuts.add(new Cut(members(count, i -> (red[i] & bit) != 0),
+                    members(count, i -> (red[i] & bit) == 0)));
+        }
+        cuts.removeIf(cut -> cut.red().length == 0 || cut.black().length == 0);
+        return cuts;
+    }
+
+    /** How many ways there are to choose half of {@code m} things. */
+    private static long halves(int m) {
+        long ways = 1;
+        for (int k = 1; k <= m / 2; k++) {
+            ways = ways * (m - m / 2 + k) / k;
+        }
+        return ways;
+    }
+
     private static int[] members(int count, IntPredicate in) {
         return java.util.stream.IntStream.range(0, count).filter(in).toArray();
     }

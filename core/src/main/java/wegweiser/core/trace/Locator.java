@@ -4,7 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wegweiser.core.electrical.ResistorNetwork;
 import wegweiser.core.model.Mode;
+import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
@@ -17,6 +21,8 @@ import wegweiser.core.words.Words;
 final class Locator {
     private static final double READING_SHARE = 0.03;
     private static final double READING_OHMS = 1.0;
+    /** A resistance up to here leaves a voltage in diode mode that is not over range. */
+    private static final double DIODE_MODE_OHMS = 3000;
 
     private Locator() {}
 
@@ -28,6 +34,7 @@ final class Locator {
         List<Reading> readings = evidence.readings();
         List<int[]> fewest = null;
         int reading = -1;
+        Mode mode = Mode.OHMS;
         boolean part = false;
         for (int i = 0; i < readings.size(); i++) {
             if (readings.get(i).touch().isSingle() || readings.get(i).isAssumed()) {
@@ -41,12 +48,16 @@ final class Locator {
                 open = open(red, black, (a, b) -> !evidence.isApart(a, b));
                 open = open.size() > 1 ? open : List.of();
             } else if (meaning == Meaning.SHOWS_PART && !isExplained(evidence, readings.get(i), red, black)) {
-                open = open(red, black, (a, b) -> isPartOpen(evidence, a, b));
+                open = readings.get(i).mode() == Mode.DIODE
+                        ? open(red, black, (a, b) -> isDiodeOpen(evidence, a, b))
+                        : open(red, black, (a, b) -> isPartOpen(evidence, a, b));
             }
+            Mode asked = meaning == Meaning.SHOWS_PART ? readings.get(i).mode() : Mode.OHMS;
             if (!open.isEmpty() && (fewest == null || open.size() < fewest.size())
-                    && !isEnough(repeats, half(open, belief))) {
+                    && !isEnough(repeats, half(open, belief), asked)) {
                 fewest = open;
                 reading = i + 1;
+                mode = asked;
                 part = meaning == Meaning.SHOWS_PART;
             }
         }
@@ -54,12 +65,14 @@ final class Locator {
             return Optional.empty();
         }
         int[][] half = half(fewest, belief);
-        return Optional.of(new Found(index.touch(half[0], half[1]), Mode.OHMS,
+        return Optional.of(new Found(index.touch(half[0], half[1]), mode,
                 Words.say(part ? "advisor.locate.part" : "advisor.locate.beep", reading, fewest.size())));
     }
 
-    private static boolean isEnough(Repeats repeats, int[][] touch) {
-        return repeats.isEnough(touch[0], touch[1]);
+    private static boolean isEnough(Repeats repeats, int[][] touch, Mode mode) {
+        return mode == Mode.DIODE
+                ? repeats.isEnoughInDiodeMode(touch[0], touch[1])
+                : repeats.isEnough(touch[0], touch[1]);
     }
 
     /** Whether a ganged reading with a value already covers this pair, so that only its part is to be located. */
@@ -87,32 +100,39 @@ final class Locator {
         return !evidence.isJoined(a, b) && !evidence.isPartKnown(a, b);
     }
 
+    private static boolean isDiodeOpen(Evidence evidence, int red, int black) {
+        return !evidence.isJoined(red, black) && !Proof.isDiodeKnown(evidence, red, black);
+    }
+
     private static boolean joinedAny(Evidence evidence, int[] red, int[] black) {
         return Arrays.stream(red).anyMatch(r -> Arrays.stream(black).anyMatch(b -> evidence.isJoined(r, b)));
     }
 
     /**
-     * Whether the parts that are known between two gangs account for what was read: their conductances add up to it.
-     * A smaller reading than theirs means that one more part is hidden there.
+     * Whether the parts that are known account for what was read between two gangs. A smaller reading than that of their
+     * network means that one more part is hidden there.
      */
     private static boolean isExplained(Evidence evidence, Reading reading, int[] red, int[] black) {
         int[] labels = evidence.labels();
-        double siemens = 0;
-        boolean any = false;
+        List<ResistorNetwork.Branch> network = new ArrayList<>();
         for (MeasuredPart part : evidence.parts()) {
             int a = evidence.index().of(part.a());
             int b = evidence.index().of(part.b());
-            if (has(labels, red, a) && has(labels, black, b)
-                    || has(labels, red, b) && has(labels, black, a)) {
-                any = true;
-                siemens += Double.isNaN(part.ohms()) ? 0 : 1 / Math.max(0.1, part.ohms());
+            if (part.kind() == PartKind.RESISTOR) {
+                network.add(new ResistorNetwork.Branch(labels[a], labels[b], part.ohms()));
+            } else if (reading.mode() == Mode.DIODE && has(labels, red, a) && has(labels, black, b)) {
+                return true;
             }
         }
+        double through = ResistorNetwork.between(network, labels(labels, red), labels(labels, black));
         double read = Evidence.ohmsWithoutLeads(reading);
-        if (!any || Double.isNaN(read) || siemens == 0) {
-            return any;
-        }
-        return read >= (1 / siemens) * (1 - READING_SHARE) - READING_OHMS;
+        return Double.isNaN(read)
+                ? through < DIODE_MODE_OHMS
+                : read >= through * (1 - READING_SHARE) - READING_OHMS;
+    }
+
+    private static Set<Integer> labels(int[] labels, int[] gang) {
+        return Arrays.stream(gang).mapToObj(i -> labels[i]).collect(Collectors.toSet());
     }
 
     private interface Pair {

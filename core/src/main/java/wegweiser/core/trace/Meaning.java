@@ -18,7 +18,7 @@ enum Meaning {
     SAME_SIDE,
     /** The wires go to different sides of the device. */
     OTHER_SIDE,
-    /** A diode reading too small for a junction and too large for copper. */
+    /** A diode reading too small for a junction and too large for copper, or below zero. */
     NOTHING_CERTAIN;
 
     /** A reading of at most this many ohms beyond the leads counts as copper. */
@@ -35,7 +35,7 @@ enum Meaning {
             case Outcome.Open() -> reading.mode() == Mode.DIODE ? SEPARATES : SEPARATES_FULLY;
             case Outcome.Resistance(double ohms) -> ohms <= COPPER_OHMS + LEAD_OHMS ? JOINS : SHOWS_PART;
             case Outcome.Voltage(double volts) ->
-                volts < 0.02 ? JOINS : volts < 0.1 ? NOTHING_CERTAIN : SHOWS_PART;
+                Math.abs(volts) < 0.02 ? JOINS : volts < 0.1 ? NOTHING_CERTAIN : SHOWS_PART;
             case Outcome.Reacts() -> OTHER_SIDE;
             case Outcome.Nothing() -> SAME_SIDE;
         };

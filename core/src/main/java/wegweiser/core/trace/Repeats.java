@@ -4,10 +4,11 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
 
 /**
- * How often each touch was made, whichever probe was on which side. A touch that was made three times will not say
+ * How often each touch was made, whichever probe was on which side; in diode mode the side matters. A touch that was made three times will not say
  * anything else the fourth time: a contact that changes its mind is a fault to be seen to, and no reason to go on asking.
  */
 final class Repeats {
@@ -15,10 +16,16 @@ final class Repeats {
 
     private final Map<List<List<Integer>>, Integer> made = new HashMap<>();
     private final Map<Long, Integer> singles = new HashMap<>();
+    private final Map<List<List<Integer>>, Integer> inDiodeMode = new HashMap<>();
 
     Repeats(Evidence evidence) {
         for (Reading reading : evidence.readings()) {
             if (reading.isAssumed()) {
+                continue;
+            }
+            if (reading.mode() == Mode.DIODE) {
+                inDiodeMode.merge(List.of(sorted(evidence.index().of(reading.red())),
+                        sorted(evidence.index().of(reading.black()))), 1, Integer::sum);
                 continue;
             }
             if (reading.touch().isSingle()) {
@@ -39,13 +46,27 @@ final class Repeats {
         return singles.getOrDefault(key(a, b), 0) >= ENOUGH;
     }
 
+    /** Whether a touch was made often enough in diode mode, this way round. */
+    boolean isEnoughInDiodeMode(int[] red, int[] black) {
+        return inDiodeMode.getOrDefault(List.of(sorted(red), sorted(black)), 0) >= ENOUGH;
+    }
+
+    /** How often two terminals were touched by themselves. */
+    int count(int a, int b) {
+        return singles.getOrDefault(key(a, b), 0);
+    }
+
     private static long key(int a, int b) {
         return (long) Math.min(a, b) << 32 | Math.max(a, b);
     }
 
     private static List<List<Integer>> key(int[] red, int[] black) {
-        List<Integer> one = Arrays.stream(red).sorted().boxed().toList();
-        List<Integer> other = Arrays.stream(black).sorted().boxed().toList();
+        List<Integer> one = sorted(red);
+        List<Integer> other = sorted(black);
         return one.getFirst() <= other.getFirst() ? List.of(one, other) : List.of(other, one);
+    }
+
+    private static List<Integer> sorted(int[] some) {
+        return Arrays.stream(some).sorted().boxed().toList();
     }
 }

@@ -46,7 +46,7 @@ public record Sweep(int touches, double seconds) {
      */
     static int left(Evidence evidence, Goal goal) {
         if (goal == Goal.PROVE) {
-            return evidence.countUnproved();
+            return evidence.countUnknown();
         }
         int open = 0;
         for (int a = 0; a < evidence.index().size(); a++) {

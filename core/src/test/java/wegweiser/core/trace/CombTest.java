@@ -140,11 +140,11 @@ class CombTest {
             Nets truth = Nets.of(index, links);
             Tracer.Run run = Tracer.run(blank, advisor, Fixture.COMB, CostModel.USUAL,
                     AdvisorTest.copper(truth), 400);
-            assertThat(advisor.isProved(run.evidence())).isTrue();
+            assertThat(advisor.proof(run.evidence()).isProved()).isTrue();
             assertThat(run.evidence().nets()).isEqualTo(truth);
             long nets = Arrays.stream(truth.labels()).distinct().count();
             touches += run.touches();
-            least += joins + Math.ceil(Math.log(nets) / Math.log(2));
+            least += joins + Isolation.bothWays((int) nets).size();
         }
         // what it takes to find out which of the known cables it is comes on top
         assertThat(touches).isBetween(least, 1.6 * least);

@@ -80,7 +80,7 @@ class GangsTest {
                 List<Terminal> rest = new ArrayList<>(index.terminals());
                 rest.removeAll(red);
                 readings.add(honest(truth, red, some(rest, 1 + random.nextInt(3), random), random));
-                int open = new Evidence(index, readings).countUnproved();
+                int open = new Evidence(index, readings).countUnknown();
                 assertThat(open).isLessThanOrEqualTo(before);
                 before = open;
             }

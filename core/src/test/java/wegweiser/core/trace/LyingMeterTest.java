@@ -65,11 +65,12 @@ class LyingMeterTest {
             }
             if (lying.isEmpty()) {
                 assertThat(told).as("an honest meter never contradicts itself").isFalse();
-                assertThat(advisor.isProved(run.evidence())).isTrue();
+                assertThat(run.finished()).isTrue();
+                assertThat(advisor.proof(run.evidence()).isProved()).isEqualTo(fixture.canGang());
             } else {
                 lied++;
                 noticed += told ? 1 : 0;
-                fooled += wrong && advisor.isProved(run.evidence()) ? 1 : 0;
+                fooled += wrong && !told && run.finished() ? 1 : 0;
             }
         }
         // the figures are what a session with one bad reading comes to: told, harmless, or believed

@@ -37,7 +37,7 @@ class SessionsTest {
             Tracer.Run run = Tracer.run(blank, advisor, fixture, CostModel.USUAL, AdvisorTest.copper(nets),
                     400);
             assertThat(run.finished()).isTrue();
-            assertThat(advisor.isProved(run.evidence())).isTrue();
+            assertThat(advisor.proof(run.evidence()).isProved()).isEqualTo(fixture.canGang());
             for (Claim claim : run.evidence().claims()) {
                 assertThat(nets.joined(claim.a(), claim.b())).as("%s", claim)
                         .isEqualTo(claim.state().isJoined());

@@ -1,0 +1,126 @@
+package wegweiser.core.prove;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+import wegweiser.core.trace.Evidence;
+import wegweiser.core.words.Words;
+
+/**
+ * What readings that fit the plan cannot exclude. A buzzer hears no leak and takes a small resistor for copper; a leak
+ * beside a planned part hides as long as the part may be as far off; a diode shows in diode mode alone. Each is one
+ * sentence with its places. O(nets²), and a network solved for each pair that planned resistors join.
+ */
+final class Blind {
+    private static final int NAMED = 6;
+    /** How well a resistance is known that a meter shows. */
+    private static final double METER_SHARE = 0.01;
+
+    private final Job job;
+    private final Evidence evidence;
+    private final Foreseen foreseen;
+    private final List<Terminal> firsts;
+    private final List<String> said = new ArrayList<>();
+
+    private Blind(Job job, Evidence evidence, Foreseen foreseen) {
+        this.job = job;
+        this.evidence = evidence;
+        this.foreseen = foreseen;
+        this.firsts = foreseen.nets().all().stream().map(List::getFirst).toList();
+    }
+
+    static List<String> of(Job job, Evidence evidence, Foreseen foreseen) {
+        Blind blind = new Blind(job, evidence, foreseen);
+        blind.pairs();
+        blind.joints();
+        blind.parts();
+        blind.said.add(Words.say("blind.always"));
+        return List.copyOf(blind.said);
+    }
+
+    private int number(Terminal terminal) {
+        return evidence.index().of(terminal);
+    }
+
+    private void pairs() {
+        List<String> untouched = new ArrayList<>();
+        List<String> heard = new ArrayList<>();
+        List<String> undioded = new ArrayList<>();
+        for (int i = 0; i < firsts.size(); i++) {
+            for (int j = i + 1; j < firsts.size(); j++) {
+                int a = number(firsts.get(i));
+                int b = number(firsts.get(j));
+                String pair = firsts.get(i) + "–" + firsts.get(j);
+                if (!evidence.isJoined(a, b) && !evidence.isApart(a, b)) {
+                    untouched.add(pair);
+                } else if (!evidence.isPartKnown(a, b)) {
+                    heard.add(pair);
+                }
+                if (!evidence.isDiodeKnown(a, b) || !evidence.isDiodeKnown(b, a)) {
+                    undioded.add(pair);
+                }
+                beside(firsts.get(i), firsts.get(j));
+            }
+        }
+        say("blind.untouched", untouched);
+        say("blind.heard", heard);
+        say("blind.diode", undioded);
+    }
+
+    /** A leak beside planned resistors: how small it may be and still pass for their tolerance. */
+    private void beside(Terminal a, Terminal b) {
+        Test.Window window = foreseen.window(Touch.of(a, b));
+        if (!window.isGiven() || !evidence.isPartKnown(number(a), number(b))) {
+            return;
+        }
+        double read = evidence.ohms(number(a), number(b)).orElse(window.from()) * (1 - METER_SHARE);
+        double siemens = 1 / Math.max(1, read) - 1 / window.to();
+        if (siemens > 0) {
+            said.add(Words.say("blind.beside", a, b, Words.ohms(foreseen.ohms(Touch.of(a, b))),
+                    Words.ohms(rounded(1 / siemens))));
+        }
+    }
+
+    /** Two digits are all that can be known of it. */
+    private static double rounded(double ohms) {
+        double step = Math.pow(10, Math.floor(Math.log10(ohms)) - 1);
+        return Math.floor(ohms / step) * step;
+    }
+
+    private void joints() {
+        List<String> heard = new ArrayList<>();
+        for (List<Terminal> net : foreseen.nets().joinedNets()) {
+            for (Terminal other : net.subList(1, net.size())) {
+                if (evidence.isJoined(number(net.getFirst()), number(other))
+                        && evidence.isHeardOnly(number(net.getFirst()), number(other))) {
+                    heard.add(net.getFirst() + "–" + other);
+                }
+            }
+        }
+        say("blind.joint", heard);
+    }
+
+    private void parts() {
+        for (Link link : job.links()) {
+            if (link.is(PartKind.CAPACITOR) && link.to().isPresent()) {
+                said.add(Words.say("blind.capacitor", link.from(), link.to().get()));
+            } else if (link.is(PartKind.RESISTOR) && link.to().isPresent()
+                    && link.part().orElseThrow().ohms().isEmpty()) {
+                said.add(Words.say("blind.value", link.from(), link.to().get()));
+            }
+        }
+    }
+
+    private void say(String key, List<String> places) {
+        if (!places.isEmpty()) {
+            String named = String.join(", ", places.stream().limit(NAMED).toList());
+            said.add(Words.say(key, places.size() > NAMED
+                    ? Words.say("proof.more", named, places.size() - NAMED)
+                    : named));
+        }
+    }
+}

@@ -1,0 +1,213 @@
+package wegweiser.core.prove;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import wegweiser.core.electrical.ResistorNetwork;
+import wegweiser.core.electrical.ResistorNetwork.Branch;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
+import wegweiser.core.wiring.DisjointSets;
+import wegweiser.core.wiring.Nets;
+
+/**
+ * What a cable built as planned shows at any touch, of one contact or many, in any mode: copper, the resistance of the
+ * network of planned resistors between the gangs, the voltage of planned diodes, or nothing. O(nets³) a touch where
+ * resistors are planned.
+ */
+final class Foreseen {
+    /** Share by which a part may miss its value, and the ohm of leads and contacts. */
+    static final double TOLERANCE = 0.1;
+    private static final double METER_OHMS = 1;
+    /** The most that a joint and the leads show together. */
+    private static final double COPPER_OHMS = 2.5;
+    /** No buzzer sounds above, and every buzzer sounds below. */
+    private static final double BUZZER_MOST_OHMS = 70;
+    private static final double BUZZER_LEAST_OHMS = 5;
+    /** From here on a meter may show over range for a planned resistor. */
+    private static final double RANGE_OHMS = 1e6;
+    /** Test currents of diode modes lie between these. */
+    private static final double LEAST_AMPS = 2e-4;
+    private static final double MOST_AMPS = 2e-3;
+    private static final double LEAST_VOLTS = 0.15;
+    /** A single junction shows at most this; a light or two junctions in a row show more, or over range. */
+    static final Test.Window JUNCTION = new Test.Window(LEAST_VOLTS, 0.8);
+    private static final double MOST_VOLTS = 3.5;
+    private static final double UNKNOWN_LEAST_OHMS = 3;
+    private static final double UNKNOWN_MOST_OHMS = 1e9;
+
+    private final Nets nets;
+    private final List<Branch> low = new ArrayList<>();
+    private final List<Branch> high = new ArrayList<>();
+    private final List<Branch> usual = new ArrayList<>();
+    private final List<int[]> diodes = new ArrayList<>();
+    private final Map<Long, List<Link>> between = new HashMap<>();
+    private final int[] groups;
+
+    Foreseen(Job job) {
+        this.nets = Nets.planned(job);
+        DisjointSets sets = new DisjointSets(nets.labels().length);
+        for (Link link : job.links()) {
+            if (!isPart(link)) {
+                continue;
+            }
+            int from = label(link.from());
+            int to = label(link.to().orElseThrow());
+            sets.union(from, to);
+            if (from == to) {
+                continue;
+            }
+            between.computeIfAbsent(key(from, to), _ -> new ArrayList<>()).add(link);
+            if (link.is(PartKind.DIODE)) {
+                diodes.add(new int[]{from, to});
+            } else if (link.is(PartKind.RESISTOR)) {
+                OptionalDouble ohms = link.part().orElseThrow().ohms();
+                low.add(new Branch(from, to, ohms.isPresent() ? ohms.getAsDouble() : UNKNOWN_LEAST_OHMS));
+                high.add(new Branch(from, to, ohms.isPresent() ? ohms.getAsDouble() : UNKNOWN_MOST_OHMS));
+                ohms.ifPresent(value -> usual.add(new Branch(from, to, value)));
+            }
+        }
+        this.groups = sets.labels();
+    }
+
+    /** Whether a link is a part that hangs between two terminals and is no wire. */
+    static boolean isPart(Link link) {
+        return link.to().isPresent() && link.part().map(Part::kind).filter(k -> k == PartKind.RESISTOR
+                || k == PartKind.DIODE || k == PartKind.CAPACITOR).isPresent();
+    }
+
+    Nets nets() {
+        return nets;
+    }
+
+    int label(Terminal terminal) {
+        return nets.labels()[nets.index().of(terminal)];
+    }
+
+    private static long key(int a, int b) {
+        return (long) Math.min(a, b) << 32 | Math.max(a, b);
+    }
+
+    /** The planned parts between the nets of two terminals, whichever way round. */
+    List<Link> parts(Terminal a, Terminal b) {
+        return between.getOrDefault(key(label(a), label(b)), List.of());
+    }
+
+    /** Whether a way of planned parts leads from one net to the other. */
+    boolean isNear(Terminal a, Terminal b) {
+        return groups[label(a)] == groups[label(b)];
+    }
+
+    /** What a good cable shows in ohms at a touch without copper; not given where it shows over range. */
+    Test.Window window(Touch touch) {
+        double least = through(low, touch);
+        if (Double.isInfinite(least)) {
+            return Test.Window.NONE;
+        }
+        return new Test.Window(least * (1 - TOLERANCE) - METER_OHMS,
+                through(high, touch) * (1 + TOLERANCE) + METER_OHMS);
+    }
+
+    /** The planned value at a touch in ohms, infinite where nothing conducts. */
+    double ohms(Touch touch) {
+        return through(usual, touch);
+    }
+
+    private double through(List<Branch> network, Touch touch) {
+        return network.isEmpty()
+                ? Double.POSITIVE_INFINITY
+                : ResistorNetwork.between(network, labels(touch.red()), labels(touch.black()));
+    }
+
+    private Set<Integer> labels(List<Terminal> terminals) {
+        Set<Integer> found = new HashSet<>();
+        terminals.forEach(t -> found.add(label(t)));
+        return found;
+    }
+
+    /** Whether a reading is what a cable built as planned may show. */
+    boolean fits(Reading reading) {
+        if (reading.mode() == Mode.REACTION) {
+            return true;
+        }
+        Touch touch = reading.touch();
+        boolean copper = isJoined(touch);
+        Test.Window window = copper ? new Test.Window(0, COPPER_OHMS) : window(touch);
+        return switch (reading.outcome()) {
+            case Outcome.Beep() -> copper || window.isGiven() && window.from() <= BUZZER_MOST_OHMS;
+            case Outcome.Silent() -> !copper && (!window.isGiven() || window.to() > BUZZER_LEAST_OHMS);
+            case Outcome.Resistance(double ohms) -> copper ? ohms <= COPPER_OHMS : window.contains(ohms);
+            case Outcome.Open() -> !copper && (reading.mode() == Mode.DIODE
+                    ? isOpenInDiodeMode(touch, window)
+                    : !window.isGiven() || window.to() > RANGE_OHMS);
+            case Outcome.Voltage(double volts) ->
+                copper ? Math.abs(volts) < 0.1 : fits(volts, touch, window);
+            case Outcome.Reacts(), Outcome.Nothing() -> true;
+        };
+    }
+
+    /** Whether some red terminal is to be joined to a black one. */
+    boolean isJoined(Touch touch) {
+        Set<Integer> red = labels(touch.red());
+        return labels(touch.black()).stream().anyMatch(red::contains);
+    }
+
+    private boolean isOpenInDiodeMode(Touch touch, Test.Window window) {
+        boolean byResistor = window.isGiven() && window.to() * MOST_AMPS < 1.5;
+        return !byResistor && !hasDiode(touch);
+    }
+
+    /** Whether a planned diode lies right between red, its anode, and black. */
+    private boolean hasDiode(Touch touch) {
+        Set<Integer> red = labels(touch.red());
+        Set<Integer> black = labels(touch.black());
+        return diodes.stream().anyMatch(d -> red.contains(d[0]) && black.contains(d[1]));
+    }
+
+    private boolean fits(double volts, Touch touch, Test.Window window) {
+        int count = diodesOnTheWay(touch);
+        boolean byResistor = window.isGiven() && volts >= window.from() * LEAST_AMPS
+                && volts <= window.to() * MOST_AMPS + 0.1;
+        return byResistor && (count == 0 || volts <= JUNCTION.to() * count)
+                || hasDiode(touch) && JUNCTION.contains(volts)
+                || count > 0 && !hasDiode(touch) && volts >= LEAST_VOLTS && volts <= MOST_VOLTS;
+    }
+
+    /** The fewest planned diodes on a way that conducts from red to black, resistors passed; 0 where there is none. */
+    private int diodesOnTheWay(Touch touch) {
+        Map<Integer, Integer> reached = new HashMap<>();
+        labels(touch.red()).forEach(l -> reached.put(l, 0));
+        boolean changed = !diodes.isEmpty();
+        while (changed) {
+            changed = false;
+            for (Branch b : low) {
+                changed |= reach(reached, b.from(), b.to(), 0) | reach(reached, b.to(), b.from(), 0);
+            }
+            for (int[] d : diodes) {
+                changed |= reach(reached, d[0], d[1], 1);
+            }
+        }
+        return labels(touch.black()).stream().mapToInt(l -> reached.getOrDefault(l, Integer.MAX_VALUE)).min()
+                .stream().filter(n -> n < Integer.MAX_VALUE).findFirst().orElse(0);
+    }
+
+    private static boolean reach(Map<Integer, Integer> reached, int from, int to, int diodes) {
+        Integer here = reached.get(from);
+        if (here == null || reached.getOrDefault(to, Integer.MAX_VALUE) <= here + diodes) {
+            return false;
+        }
+        reached.put(to, here + diodes);
+        return true;
+    }
+}

@@ -8,6 +8,7 @@ module wegweiser.core {
     exports wegweiser.core.pinout;
     exports wegweiser.core.port;
     exports wegweiser.core.prove;
+    exports wegweiser.core.quantity;
     exports wegweiser.core.route;
     exports wegweiser.core.catalog;
     exports wegweiser.core.drawing;

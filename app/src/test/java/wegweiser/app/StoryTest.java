@@ -9,6 +9,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.shell.StageId;
 import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Proof;
 import wegweiser.core.trace.Fixture;
 import wegweiser.files.job.JobFile;
 
@@ -25,7 +26,7 @@ class StoryTest extends WindowTest {
         assertThat(job().readings()).isEmpty();
         answerEverything();
         await("proved", () -> shows("every pair of contacts is measured or follows"));
-        assertThat(Evidence.of(job()).isComplete()).isTrue();
+        assertThat(Proof.of(job()).isProved()).isTrue();
         assertThat(Evidence.of(job()).nets().joinedNets()).hasSize(8);
 
         int all = job().readings().size();

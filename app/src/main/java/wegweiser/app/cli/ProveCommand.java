@@ -52,6 +52,7 @@ final class ProveCommand extends JobCommand {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("plan", verdict.plan().stream().map(ProveCommand::shape).toList());
         map.put("verdict", verdict.result().id());
+        map.put("blind", verdict.blind());
         map.put("faults", verdict.faults().stream().map(ProveCommand::shape).toList());
         map.put("explanations", explanations.stream().map(ProveCommand::shape).toList());
         write(map, lines(verdict, explanations));
@@ -96,6 +97,10 @@ final class ProveCommand extends JobCommand {
                     + verdict.states().get(k).name().toLowerCase(java.util.Locale.ROOT));
         }
         lines.add("Verdict: " + verdict.result().id());
+        if (verdict.result() == Verdict.Result.PASS) {
+            lines.add("Not excluded by these tests:");
+            verdict.blind().forEach(b -> lines.add("  " + b));
+        }
         verdict.faults().forEach(f -> lines.add("  " + f.kind().id() + "  " + names(f.terminals())));
         explanations.forEach(e -> lines.add("  " + Math.round(100 * e.explains()) + " %  " + e.text() + " "
                 + String.join(" ", e.repair())));

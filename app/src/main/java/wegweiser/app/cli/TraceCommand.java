@@ -6,29 +6,20 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Terminals;
-import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Link;
-import wegweiser.core.model.Mode;
-import wegweiser.core.model.Outcome;
-import wegweiser.core.model.Part;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
-import wegweiser.core.model.Touch;
 import wegweiser.core.trace.Advisor;
 import wegweiser.core.trace.Belief;
 import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
-import wegweiser.core.trace.LadderPlug;
-import wegweiser.core.trace.LadderTrace;
 import wegweiser.core.trace.Proof;
 import wegweiser.core.trace.Sweep;
 import wegweiser.core.trace.Tracer;
@@ -36,9 +27,8 @@ import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.files.job.BadFile;
-import wegweiser.instruments.MeterTraits;
 import wegweiser.instruments.SimulatedCable;
-import wegweiser.instruments.SimulatedMeter;
+import wegweiser.instruments.SimulatedTrace;
 
 /** Traces a simulated cable with the advisor. */
 @Command(name = "trace", description = "Traces a simulated cable, whose truth is the links of another job, with the advisor.")
@@ -65,51 +55,19 @@ final class TraceCommand extends JobCommand {
         boolean ladder = fixture.equalsIgnoreCase("ladder");
         Fixture with = ladder ? Fixture.PROBES : Fixtures.of(fixture);
         TerminalIndex index = new TerminalIndex(Terminals.of(known));
-        SimulatedCable cable = new SimulatedCable(truth, index.terminals());
-        SimulatedMeter meter = new SimulatedMeter(cable, MeterTraits.USUAL, seed);
         CostModel cost = CostModel.USUAL;
         Advisor advisor = new Advisor(known, index, with, goal, cost, seed);
-        Tracer.Run run = ladder
-                ? laddered(known, truth, index, advisor, meter)
-                : Tracer.run(known, advisor, with, cost, meter::measure, 4 * index.size() * index.size());
-        Sweep sweep = Sweep.of(known, cable.nets(), cost, with);
-        write(result(known, index, advisor, run, sweep), lines(run, advisor.proof(run.evidence()), sweep));
-        return CommandLineApp.FINE;
-    }
-
-    /** Traces with a ladder plug on the second end; what is left open is touched with bare probes. */
-    private Tracer.Run laddered(Job known, Job truth, TerminalIndex index, Advisor advisor,
-            SimulatedMeter plain)
-            throws BadFile {
-        if (known.ends().size() < 2) {
+        if (ladder && known.ends().size() < 2) {
             throw new BadFile("a ladder plug needs a cable with two ends.");
         }
-        End far = known.ends().get(1);
-        LadderPlug plug = LadderTrace.plug(known, far, seed)
-                .orElseThrow(() -> new BadFile(
-                        "no ladder plug tells that many contacts apart; use two plugs of half as many contacts."));
-        Terminal common = far.terminal("common lead");
-        List<Terminal> all = new ArrayList<>(index.terminals());
-        all.add(common);
-        List<Link> links = new ArrayList<>(truth.links());
-        List<Terminal> contacts = Terminals.of(known, far);
-        for (int k = 0; k < contacts.size(); k++) {
-            links.add(Link.of(contacts.get(k), common).withPart(Part.resistor(plug.values().get(k))));
-        }
-        SimulatedMeter meter = new SimulatedMeter(new SimulatedCable(truth.withLinks(links), all),
-                MeterTraits.USUAL, seed);
-        LadderTrace trace = LadderTrace.run(known, plug, CostModel.USUAL,
-                advisor::isEnough,
-                a -> meter.measure(Touch.of(a, common), Mode.OHMS) instanceof Outcome.Resistance(double ohms)
-                        ? OptionalDouble.of(ohms)
-                        : OptionalDouble.empty(),
-                (a, b) -> plain.measure(Touch.of(a, b), Mode.CONTINUITY) == Outcome.BEEP);
-        Job read = trace.readings().stream().reduce(known, Job::withReading, (one, _) -> one);
-        Tracer.Run rest = Tracer.run(read, advisor, Fixture.PROBES, CostModel.USUAL, plain::measure,
-                4 * index.size() * index.size());
-        return new Tracer.Run(rest.readings(), rest.evidence(), rest.belief(),
-                trace.touches() + rest.touches(),
-                trace.seconds() + rest.seconds(), rest.finished());
+        SimulatedTrace trace = new SimulatedTrace(known, truth, advisor, seed);
+        Tracer.Run run = ladder
+                ? trace.laddered().orElseThrow(() -> new BadFile(
+                        "no ladder plug tells that many contacts apart; use two plugs of half as many contacts."))
+                : trace.touched(with);
+        Sweep sweep = Sweep.of(known, new SimulatedCable(truth, index.terminals()).nets(), cost, with);
+        write(result(known, index, advisor, run, sweep), lines(run, advisor.proof(run.evidence()), sweep));
+        return CommandLineApp.FINE;
     }
 
     private static Map<String, Object> result(Job job, TerminalIndex index, Advisor advisor, Tracer.Run run,

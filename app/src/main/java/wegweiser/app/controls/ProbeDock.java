@@ -292,16 +292,13 @@ public final class ProbeDock extends HBox {
             try {
                 Touch touch = ask.orElseThrow().touch();
                 String typed = field.getText();
-                boolean volts = ask.get().mode() == Mode.DIODE
-                        && !typed.toLowerCase(java.util.Locale.ROOT).contains("v");
-                Reading reading = TypedReading.ofValue(
-                        volts && Character.isDigit(typed.strip().charAt(0)) ? typed + " V" : typed, touch);
+                Reading reading = TypedReading.ofValue(typed, touch, ask.get().mode());
                 closeValue();
                 error.setText("");
                 onReading.accept(List.of(reading));
-            } catch (IllegalArgumentException | StringIndexOutOfBoundsException _) {
+            } catch (IllegalArgumentException refused) {
                 // the field keeps what was typed, so that it can be mended
-                error.setText(t("dock.value.error", field.getText()));
+                error.setText(refused.getMessage());
             }
         }
     }

@@ -28,6 +28,7 @@ import wegweiser.core.drawing.FaceDrawing;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.OwnConnector;
+import wegweiser.core.quantity.Quantity;
 import wegweiser.files.job.BadFile;
 
 /** Describes a connector that the catalogue does not have, and keeps it in the workshop's library. */
@@ -109,8 +110,8 @@ final class OwnForm extends VBox {
         }
         double mm;
         try {
-            mm = Double.parseDouble(pitch.getText().strip().replace(',', '.'));
-        } catch (NumberFormatException _) {
+            mm = Quantity.parse(pitch.getText()).value();
+        } catch (IllegalArgumentException _) {
             throw new IllegalArgumentException(t("own.error.pitch", pitch.getText()));
         }
         if (!(mm >= 0.2 && mm <= 100)) {

@@ -22,6 +22,7 @@ import wegweiser.app.shell.Keeping;
 import wegweiser.app.shell.Session;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.model.CableStock;
+import wegweiser.core.quantity.Quantity;
 
 /** Describes a cable that lies about, such as "grey, four cores, 6 m", and keeps it in the workshop's library. */
 final class CableForm extends VBox {
@@ -113,16 +114,16 @@ final class CableForm extends VBox {
     }
 
     private static double number(TextField field, boolean mayBeEmpty) {
-        String text = field.getText().strip().replace(',', '.');
-        if (text.isEmpty() && mayBeEmpty) {
+        String text = field.getText();
+        if (text.isBlank() && mayBeEmpty) {
             return 0;
         }
         try {
-            double value = Double.parseDouble(text);
+            double value = Quantity.parse(text).value();
             if (value >= 0 && value < 1e5) {
                 return value;
             }
-        } catch (NumberFormatException _) {
+        } catch (IllegalArgumentException _) {
             // told below, as any other number that makes no sense
         }
         throw new IllegalArgumentException(t("cable.error.number", field.getText()));

@@ -31,6 +31,7 @@ import wegweiser.core.make.Step;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.words.Words;
+import wegweiser.core.quantity.Quantity;
 
 /** Builds the cable: numbered steps, the connector from the wiring side, what to lay out. */
 public final class MakeStage implements StageView {
@@ -266,9 +267,9 @@ public final class MakeStage implements StageView {
     /** The default number format of lengths typed here. */
     static Optional<Double> metresTyped(String text) {
         try {
-            double metres = Double.parseDouble(text.strip().replace(",", ".").replaceAll("\\s*m$", ""));
+            double metres = Quantity.parse(text, Quantity.Unit.METRE);
             return metres > 0 && metres < 1000 ? Optional.of(metres) : Optional.empty();
-        } catch (NumberFormatException _) {
+        } catch (IllegalArgumentException _) {
             return Optional.empty();
         }
     }

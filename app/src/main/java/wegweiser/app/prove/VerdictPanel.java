@@ -81,7 +81,8 @@ final class VerdictPanel extends VBox {
             add(t("prove.joints", Words.count(e.joints(), t("joint"), t("joints"))), "quiet");
         }
         if (v.result() == Verdict.Result.PASS && !job.links().isEmpty()) {
-            add(t("prove.blind"), "quiet");
+            add(t("prove.blind"), "group");
+            v.blind().forEach(b -> add(b, "quiet"));
         }
         record.setDisable(job.links().isEmpty() || job.readings().isEmpty());
         HBox.setHgrow(record, null);

@@ -16,6 +16,7 @@ import wegweiser.core.model.Touch;
 import wegweiser.core.route.Router;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.trace.Evidence;
+import wegweiser.core.trace.Proof;
 import wegweiser.core.trace.Fixture;
 import wegweiser.files.job.JobFile;
 
@@ -78,7 +79,7 @@ class SimulationTest {
             Evidence evidence = Evidence.of(traced);
             assertThat(evidence.nets().joinedNets()).hasSize(8);
             assertThat(evidence.contradictions()).isEmpty();
-            assertThat(evidence.isComplete()).isEqualTo(fixture == Fixture.COMB);
+            assertThat(Proof.of(job, evidence).isProved()).isEqualTo(fixture == Fixture.COMB);
         }
     }
 

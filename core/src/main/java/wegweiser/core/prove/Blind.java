@@ -108,6 +108,10 @@ final class Blind {
         for (Link link : job.links()) {
             if (link.is(PartKind.CAPACITOR) && link.to().isPresent()) {
                 said.add(Words.say("blind.capacitor", link.from(), link.to().get()));
+            } else if (link.is(PartKind.DIODE) && link.to().isPresent()
+                    && foreseen.hidesDiode(Touch.of(link.from(), link.to().get()))) {
+                said.add(Words.say("blind.diode-beside", link.from(), link.to().get(),
+                        Words.ohms(foreseen.ohms(Touch.of(link.from(), link.to().get())))));
             } else if (link.is(PartKind.RESISTOR) && link.to().isPresent()
                     && link.part().orElseThrow().ohms().isEmpty()) {
                 said.add(Words.say("blind.value", link.from(), link.to().get()));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import wegweiser.core.electrical.ResistorNetwork;
 import wegweiser.core.electrical.ResistorNetwork.Branch;
 import wegweiser.core.model.Job;
@@ -44,6 +45,7 @@ final class Foreseen {
     /** A single junction shows at most this; a light or two junctions in a row show more, or over range. */
     static final Test.Window JUNCTION = new Test.Window(LEAST_VOLTS, 0.8);
     private static final double MOST_VOLTS = 3.5;
+    private static final double HIDES_DIODE_OHMS = 1500;
     private static final double UNKNOWN_LEAST_OHMS = 3;
     private static final double UNKNOWN_MOST_OHMS = 1e9;
 
@@ -109,6 +111,15 @@ final class Foreseen {
         return groups[label(a)] == groups[label(b)];
     }
 
+    /** Whether a buzzer may sound between the net of a terminal and another one. */
+    boolean beepsElsewhere(Terminal terminal) {
+        int here = label(terminal);
+        return low.stream().flatMap(b -> Stream.of(b.from(), b.to())).distinct()
+                .anyMatch(
+                        other -> other != here && ResistorNetwork.between(low, here, other) * (1 - TOLERANCE)
+                                - METER_OHMS <= BUZZER_MOST_OHMS);
+    }
+
     /** What a good cable shows in ohms at a touch without copper; not given where it shows over range. */
     Test.Window window(Touch touch) {
         double least = through(low, touch);
@@ -157,6 +168,19 @@ final class Foreseen {
         };
     }
 
+    /** What a planned diode shows from its anode: its own voltage, or less where planned resistors lie beside it. */
+    Test.Window junction(Touch touch) {
+        Test.Window window = window(touch);
+        return window.isGiven()
+                ? new Test.Window(Math.min(JUNCTION.from(), window.from() * LEAST_AMPS), JUNCTION.to())
+                : JUNCTION;
+    }
+
+    /** Whether planned resistors beside a diode take its voltage away, so that it does not show whether it is there. */
+    boolean hidesDiode(Touch touch) {
+        return ohms(touch) < HIDES_DIODE_OHMS;
+    }
+
     /** Whether some red terminal is to be joined to a black one. */
     boolean isJoined(Touch touch) {
         Set<Integer> red = labels(touch.red());
@@ -180,7 +204,7 @@ final class Foreseen {
         boolean byResistor = window.isGiven() && volts >= window.from() * LEAST_AMPS
                 && volts <= window.to() * MOST_AMPS + 0.1;
         return byResistor && (count == 0 || volts <= JUNCTION.to() * count)
-                || hasDiode(touch) && JUNCTION.contains(volts)
+                || hasDiode(touch) && junction(touch).contains(volts)
                 || count > 0 && !hasDiode(touch) && volts >= LEAST_VOLTS && volts <= MOST_VOLTS;
     }
 

@@ -212,8 +212,11 @@ public final class TestPlan {
         for (List<Terminal> net : nets.joinedNets()) {
             for (int k = 1; k < net.size(); k++) {
                 Touch touch = Touch.of(net.getFirst(), net.get(k));
+                // through a small planned resistor a wire that belongs to its other side beeps as well
+                boolean ohms = foreseen.beepsElsewhere(net.getFirst());
                 tests.put(touch.toString(),
-                        new Test(Test.Kind.JOINED, touch, Mode.CONTINUITY, Words.say("prove.expect.beep"),
+                        new Test(Test.Kind.JOINED, touch, ohms ? Mode.OHMS : Mode.CONTINUITY,
+                                Words.say(ohms ? "prove.expect.copper" : "prove.expect.beep"),
                                 Test.Danger.REST, Test.Window.NONE));
             }
         }
@@ -232,7 +235,10 @@ public final class TestPlan {
                 case RESISTOR -> tests.add(part(touch, Mode.OHMS, foreseen.window(touch),
                         expect(foreseen.window(touch))));
                 case DIODE -> {
-                    tests.add(part(touch, Mode.DIODE, Foreseen.JUNCTION, Words.say("prove.expect.diode")));
+                    tests.add(part(touch, Mode.DIODE, foreseen.junction(touch),
+                            Words.say(foreseen.window(touch).isGiven()
+                                    ? "prove.expect.diode-beside"
+                                    : "prove.expect.diode")));
                     // beside a planned resistor the way back is the resistor's
                     if (!foreseen.window(turned).isGiven()) {
                         tests.add(part(turned, Mode.DIODE, Test.Window.NONE,

@@ -18,6 +18,7 @@ import wegweiser.core.model.Terminal;
 public record ReadingList(List<Line> lines) {
     /** The heading of the CSV. */
     public static final String HEADING = "red,black,result,at";
+    private static final Pattern PLAIN = Pattern.compile("[^\\s,;\"#=@-][^\\s,;\"]*");
     private static final Pattern TIME = Pattern.compile("[\\s,;]+(\\d{4}-\\d\\d-\\d\\dT\\S+)\\s*$");
 
     public ReadingList {
@@ -85,7 +86,8 @@ public record ReadingList(List<Line> lines) {
     }
 
     private static String gang(List<Terminal> terminals) {
-        return terminals.stream().map(Terminal::toString).collect(Collectors.joining("+"));
+        String names = terminals.stream().map(Terminal::toString).collect(Collectors.joining("+"));
+        return PLAIN.matcher(names).matches() ? names : '"' + names.replace("\"", "\"\"") + '"';
     }
 
     private static String result(Reading reading) {

@@ -51,15 +51,24 @@ final class HtmlSheet {
         table(List.of("sheet.test", "sheet.red", "sheet.black", "sheet.expect", "sheet.result"),
                 s.tests().stream().map(t -> List.of(t.kind(), t.red(), t.black(), t.expect(), t.result()))
                         .toList());
+        if (!s.blind().isEmpty()) {
+            heading("sheet.blind");
+            list(s.blind());
+        }
         if (!s.waivers().isEmpty()) {
             heading("sheet.waivers");
             table(List.of("sheet.rule", "sheet.where", "sheet.reason"),
                     s.waivers().stream().map(List::of).toList());
         }
         heading("sheet.cautions");
+        list(s.cautions());
+        return out.append("</body></html>\n").toString();
+    }
+
+    private void list(List<String> items) {
         out.append("<ul>\n");
-        s.cautions().forEach(c -> out.append("<li>").append(Markup.escaped(c)).append("</li>\n"));
-        return out.append("</ul>\n</body></html>\n").toString();
+        items.forEach(i -> out.append("<li>").append(Markup.escaped(i)).append("</li>\n"));
+        out.append("</ul>\n");
     }
 
     private void heading(String key) {

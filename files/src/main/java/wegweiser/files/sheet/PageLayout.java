@@ -50,14 +50,22 @@ final class PageLayout {
                 List.of("sheet.test", "sheet.red", "sheet.black", "sheet.expect", "sheet.result"),
                 s.tests().stream().map(t -> List.of(t.kind(), t.red(), t.black(), t.expect(), t.result()))
                         .toList());
+        if (!s.blind().isEmpty()) {
+            heading("sheet.blind");
+            list(s.blind());
+        }
         if (!s.waivers().isEmpty()) {
             heading("sheet.waivers");
             table(new double[]{0, 40, 80}, List.of("sheet.rule", "sheet.where", "sheet.reason"),
                     s.waivers().stream().map(List::of).toList());
         }
         heading("sheet.cautions");
-        for (String caution : s.cautions()) {
-            for (String line : wrapped(caution, RIGHT - LEFT - 5, TEXT)) {
+        list(s.cautions());
+    }
+
+    private void list(List<String> items) {
+        for (String item : items) {
+            for (String line : wrapped(item, RIGHT - LEFT - 5, TEXT)) {
                 room(LINE);
                 pen.text(LEFT + 5, y, TEXT, Fonts.TEXT, line);
                 y += LINE;

@@ -28,10 +28,14 @@ import wegweiser.core.trace.Fixture;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
 
-/** What stands on the sheet of a cable, before it is laid out for any kind of file. */
+/**
+ * What stands on the sheet of a cable, before it is laid out for any kind of file.
+ *
+ * @param blind what the verdict cannot exclude
+ */
 public record SheetContent(String title, String label, String cable, String verdict, List<Face> faces,
         List<Row> rows, Optional<Grid> grid, List<String[]> cuts, List<Step> steps, List<TestRow> tests,
-        List<String> cautions, List<String[]> waivers) {
+        List<String> blind, List<String> cautions, List<String[]> waivers) {
 
     /** A connector from the wiring side. */
     public record Face(String heading, String side, Drawing drawing, boolean numbersToCheck) {}
@@ -52,7 +56,8 @@ public record SheetContent(String title, String label, String cable, String verd
         List<Step> steps = BenchSteps.of(job, true);
         return new SheetContent(job.title(), label, cable(job), Words.say("verdict." + verdict.result().id()),
                 faces(job), rows(job),
-                grid(job), cuts(job), steps, tests(verdict), cautions(steps),
+                grid(job), cuts(job), steps, tests(verdict),
+                job.readings().isEmpty() ? List.of() : verdict.blind(), cautions(steps),
                 job.waivers().stream()
                         .map(w -> new String[]{w.rule(), Words.list(w.terminals()), w.reason()})
                         .toList());

@@ -4,7 +4,11 @@ module wegweiser.files {
     requires com.fasterxml.jackson.databind;
     requires java.desktop;
     requires java.sql;
+    // the PDF library frees its buffers through it where it is there
+    requires jdk.unsupported;
     requires org.apache.commons.csv;
+    // the PDF library names it nowhere, being no module itself
+    requires org.apache.commons.logging;
     requires org.apache.pdfbox;
     requires org.xerial.sqlitejdbc;
 

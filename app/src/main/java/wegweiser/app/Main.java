@@ -11,7 +11,8 @@ public final class Main {
 
     public static void main(String[] args) {
         boolean window = args.length == 0 || WINDOW.contains(args[0])
-                || args[0].equals("--workshop") && args.length <= 2
+                || args[0].equals("--workshop")
+                        && (args.length <= 2 || args[2].endsWith(".wegweiser.json"))
                 || args[0].endsWith(".wegweiser.json");
         if (window) {
             WindowStart.run(args);

@@ -1,7 +1,13 @@
 package wegweiser.app.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.FileSystemException;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.NotDirectoryException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import wegweiser.files.job.BadFile;
@@ -38,13 +44,47 @@ public final class CommandLineApp implements Runnable {
             return UNUSABLE;
         });
         line.setExecutionExceptionHandler((e, _, _) -> {
-            err.println("wegweiser: " + sentence(
-                    e instanceof BadFile || e.getMessage() != null ? e.getMessage() : e.toString()));
+            err.println("wegweiser: " + sentence(reason(e)));
             return UNUSABLE;
         });
-        int status = line.execute(args);
+        int status = status(line, args, err);
         out.flush();
+        if (out.checkError()) {
+            err.println("wegweiser: the result could not be written.");
+            return UNUSABLE;
+        }
         return status;
+    }
+
+    /** The status of a run that nothing can stop from ending with one sentence. */
+    private static int status(CommandLine line, String[] args, PrintWriter err) {
+        try {
+            return line.execute(args);
+        } catch (OutOfMemoryError _) {
+            err.println("wegweiser: this is more than fits into memory.");
+        } catch (RuntimeException | Error e) {
+            err.println("wegweiser: " + sentence(reason(e)));
+        }
+        return UNUSABLE;
+    }
+
+    /** What went wrong in words; a file that the platform refuses is named with what was wanted of it. */
+    private static String reason(Throwable e) {
+        if (e instanceof AccessDeniedException denied) {
+            return denied.getFile() + ": you may not write here";
+        }
+        if (e instanceof FileAlreadyExistsException || e instanceof NotDirectoryException) {
+            return ((FileSystemException) e).getFile() + ": something that is no folder is in the way";
+        }
+        if (e instanceof NoSuchFileException missing) {
+            return missing.getFile() + ": there is no such file or folder";
+        }
+        if (e instanceof FileSystemException f) {
+            return f.getFile() + ": " + (f.getReason() == null ? "the disk refuses it" : f.getReason());
+        }
+        return e instanceof BadFile || e instanceof IOException || e instanceof IllegalArgumentException
+                ? String.valueOf(e.getMessage())
+                : "something went wrong that should not: " + e;
     }
 
     private static String sentence(String text) {

@@ -10,8 +10,6 @@ import java.util.List;
 import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
-import wegweiser.core.model.Job;
-import wegweiser.core.model.Reading;
 import wegweiser.core.trace.TypedReading;
 import wegweiser.files.job.JobFile;
 
@@ -26,7 +24,7 @@ final class ReadCommand extends JobCommand {
 
     @Override
     public Integer call() throws Exception {
-        Job job = read(file);
+        JobFile.Stored at = JobFile.load(file);
         int refused = 0;
         BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
         for (String line = in.readLine(); line != null; line = in.readLine()) {
@@ -34,15 +32,17 @@ final class ReadCommand extends JobCommand {
                 continue;
             }
             try {
-                Reading reading = TypedReading.parse(line, job);
-                job = job.withReading(reading.at(Instant.now().truncatedTo(ChronoUnit.MILLIS).toString()));
+                String text = line;
+                String now = Instant.now().truncatedTo(ChronoUnit.MILLIS).toString();
+                at = JobFile.update(file, at,
+                        (job, _) -> job.withReading(TypedReading.parse(text, job).at(now)));
             } catch (IllegalArgumentException e) {
                 refused++;
                 spec.commandLine().getErr().println("wegweiser: " + e.getMessage());
                 continue;
             }
-            JobFile.write(file, job);
-            write(Map.of("saved", job.readings().size()), List.of("saved " + job.readings().size()));
+            int saved = at.job().readings().size();
+            write(Map.of("saved", saved), List.of("saved " + saved));
         }
         return refused == 0 ? CommandLineApp.FINE : CommandLineApp.UNUSABLE;
     }

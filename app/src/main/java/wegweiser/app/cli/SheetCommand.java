@@ -1,8 +1,10 @@
 package wegweiser.app.cli;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -22,8 +24,14 @@ final class SheetCommand extends JobCommand {
 
     @Override
     public Integer call() throws Exception {
-        Sheets.write(read(job), label, file);
-        write(Map.of("written", file.toString()), List.of("Written: " + file));
+        Set<String> missing = Sheets.write(read(job), label, file);
+        List<String> lines = new ArrayList<>(List.of("Written: " + file));
+        if (!missing.isEmpty()) {
+            lines.add("The typeface lacks these letters, which stand as question marks: "
+                    + String.join(" ", missing)
+                    + ". HTML has them.");
+        }
+        write(Map.of("written", file.toString(), "missingLetters", List.copyOf(missing)), lines);
         return CommandLineApp.FINE;
     }
 }

@@ -129,14 +129,17 @@ final class EndMenu extends MenuButton {
     }
 
     private void remove() {
-        session.edit(job -> {
-            boolean used = job.mentioned().stream().anyMatch(x -> x.end().equals(name));
-            if (used) {
-                session.noticeProperty().set(t("ends.in-use", name));
-                return job;
-            }
-            return job.withEnds(job.ends().stream().filter(e -> !e.name().equals(name)).toList());
-        });
+        if (isUsed(session.job())) {
+            session.noticeProperty().set(t("ends.in-use", name));
+            return;
+        }
+        session.edit(job -> isUsed(job)
+                ? job
+                : job.withEnds(job.ends().stream().filter(e -> !e.name().equals(name)).toList()));
+    }
+
+    private boolean isUsed(Job job) {
+        return job.mentioned().stream().anyMatch(x -> x.end().equals(name));
     }
 
     private void readCsv() {

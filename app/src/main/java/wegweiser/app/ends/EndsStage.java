@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -113,18 +114,20 @@ public final class EndsStage implements StageView {
     }
 
     private void add() {
-        session.edit(j -> {
+        awaited = freeName(session.job());
+        session.edit(j -> freeName(j).map(name -> {
             List<End> ends = new ArrayList<>(j.ends());
-            for (char letter = 'A'; letter <= 'Z' && ends.size() < MOST_ENDS; letter++) {
-                String name = String.valueOf(letter);
-                if (ends.stream().noneMatch(e -> e.name().equals(name))) {
-                    ends.add(End.of(name, "", End.LEADS, List.of()));
-                    awaited = Optional.of(name);
-                    break;
-                }
-            }
+            ends.add(End.of(name, "", End.LEADS, List.of()));
             return j.withEnds(ends);
-        });
+        }).orElse(j));
+    }
+
+    /** The first letter that no end has yet, while there may be more ends. */
+    private static Optional<String> freeName(Job job) {
+        return job.ends().size() >= MOST_ENDS
+                ? Optional.empty()
+                : IntStream.rangeClosed('A', 'Z').mapToObj(Character::toString)
+                        .filter(name -> job.end(name).isEmpty()).findFirst();
     }
 
     /** Puts the cursor into the row of a contact. */

@@ -3,6 +3,12 @@ package wegweiser.app.log;
 import static wegweiser.app.texts.Texts.t;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
 import javafx.collections.FXCollections;
@@ -26,6 +32,8 @@ import wegweiser.files.log.Unit;
 
 /** Every unit made: filter as you type. */
 public final class LogStage implements StageView {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
+
     private final Session session;
     private final Background background = new Background();
     private final TextField filter = new TextField();
@@ -43,12 +51,11 @@ public final class LogStage implements StageView {
         filter.textProperty().addListener(_ -> show(session.job()));
         table.setId("log-table");
         column("log.label", Unit::label, 90);
-        column("log.made", u -> u.madeAt().replace("T", " ").replace("Z", ""), 160);
+        column("log.made", u -> made(u.madeAt()), 160);
         column("log.result", u -> t("log.result." + u.result()), 110);
         column("log.job", Unit::job, 220);
         column("log.ends", Unit::ends, 360);
         column("log.wiring", Unit::wiring, 260);
-        table.setPlaceholder(Panels.quiet(t("log.empty")));
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         HBox.setHgrow(filter, Priority.ALWAYS);
         HBox head = new HBox(14, Panels.heading(t("log.title")), filter, count);
@@ -68,6 +75,15 @@ public final class LogStage implements StageView {
         table.getColumns().add(column);
     }
 
+    /** A time as the clock here shows it. */
+    private static String made(String iso) {
+        try {
+            return CLOCK.format(Instant.parse(iso).atZone(ZoneId.systemDefault()));
+        } catch (DateTimeException _) {
+            return iso;
+        }
+    }
+
     @Override
     public Node view() {
         return view;
@@ -81,8 +97,13 @@ public final class LogStage implements StageView {
     @Override
     public void show(Job job) {
         String text = filter.getText();
+        table.setPlaceholder(Panels.quiet(t("log.reading")));
         background.run(() -> {
-            try (Logbook log = Logbook.open(session.workshop().logbook())) {
+            Path logbook = session.workshop().logbook();
+            if (!Files.exists(logbook)) {
+                return new Found(List.of(), Optional.empty());
+            }
+            try (Logbook log = Logbook.look(logbook)) {
                 return new Found(log.find(text), Optional.empty());
             } catch (IOException e) {
                 return new Found(List.of(), Optional.of(e.getMessage()));
@@ -91,6 +112,9 @@ public final class LogStage implements StageView {
             table.setItems(FXCollections.observableList(found.units()));
             count.setText(t("log.count",
                     wegweiser.core.words.Words.count(found.units().size(), t("unit"), t("units"))));
+            table.setPlaceholder(Panels.quiet(found.trouble().isPresent()
+                    ? t("log.unreadable")
+                    : text.isBlank() ? t("log.empty") : t("log.no-match", text)));
             found.trouble().ifPresent(x -> session.noticeProperty().set(t("log.trouble", x)));
         });
     }
@@ -98,8 +122,9 @@ public final class LogStage implements StageView {
     @Override
     public boolean key(KeyEvent e) {
         if (e.getText().length() == 1 && Character.isLetterOrDigit(e.getText().charAt(0))) {
+            // the letter itself follows as a typed one, and lands in the field
             filter.requestFocus();
-            filter.appendText(e.getText());
+            filter.end();
             return true;
         }
         return false;

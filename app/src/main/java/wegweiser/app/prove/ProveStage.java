@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Faces;
+import wegweiser.app.controls.PegModel;
 import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.app.controls.Facing;
@@ -116,7 +117,12 @@ public final class ProveStage implements StageView {
     public void show(Job job) {
         boolean simulated = work.isSimulated();
         Fixture fixture = choices.fixtureProperty().get();
-        background.run(() -> shown(job, fixture, simulated), this::show);
+        background.run(() -> shown(job, fixture, simulated), this::show, () -> {
+            banner.getStyleClass().removeAll("safe", "failed");
+            banner.setText(t("banner.unknown"));
+            panel.showNothing();
+            board.setModel(PegModel.EMPTY);
+        });
     }
 
     private static Shown shown(Job job, Fixture fixture, boolean simulated) {
@@ -193,6 +199,10 @@ public final class ProveStage implements StageView {
     /** Records the unit in the logbook, whatever its verdict; the verdict is recorded with it. */
     public void record() {
         Job job = session.job();
+        if (job.links().isEmpty() || job.readings().isEmpty()) {
+            session.noticeProperty().set(t("prove.nothing-to-record"));
+            return;
+        }
         Fixture fixture = choices.fixtureProperty().get();
         recording.run(() -> {
             try (Logbook log = Logbook.open(session.workshop().logbook())) {

@@ -88,6 +88,15 @@ final class VerdictPanel extends VBox {
         HBox.setHgrow(record, null);
     }
 
+    /** Shows no verdict, since none could be computed. */
+    void showNothing() {
+        verdict.getStyleClass().removeAll("pass", "fail");
+        verdict.setText(t("banner.unknown"));
+        counts.getChildren().clear();
+        story.getChildren().clear();
+        record.setDisable(true);
+    }
+
     private void add(String text, String style) {
         Label label = new Label(text);
         label.getStyleClass().add(style);

@@ -99,9 +99,11 @@ public final class DockWork {
 
     /** Takes the last reading back. */
     public void back() {
-        session.edit(j -> j.readings().isEmpty()
-                ? j
-                : j.withReadings(j.readings().subList(0, j.readings().size() - 1)));
+        List<Reading> readings = session.job().readings();
+        if (!readings.isEmpty()) {
+            // that very reading: somebody else's may have come after it
+            session.edit(j -> j.withoutReading(readings.getLast()));
+        }
     }
 
     /** Answers a key; Backspace works without a question as well. */

@@ -5,6 +5,7 @@ import static wegweiser.app.texts.Texts.t;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.files.job.BadFile;
@@ -50,12 +51,19 @@ public final class Jobs {
 
     /** Writes the sheet as PDF and HTML; returns the sentence to show. */
     static String writeSheet(Job job, Path pdf) {
+        Path html = pdf.resolveSibling(pdf.getFileName().toString().replace(".pdf", ".html"));
         try {
-            Sheets.write(job, "", pdf);
-            Sheets.write(job, "", pdf.resolveSibling(pdf.getFileName().toString().replace(".pdf", ".html")));
-            return t("notice.sheet", pdf);
-        } catch (IOException | BadFile e) {
-            return t("notice.no-sheet", e.getMessage());
+            Sheets.write(job, "", html);
+        } catch (IOException | BadFile | RuntimeException e) {
+            return t("notice.no-sheet", Session.reason(e));
+        }
+        try {
+            Set<String> missing = Sheets.write(job, "", pdf);
+            return missing.isEmpty()
+                    ? t("notice.sheet", pdf)
+                    : t("notice.sheet-letters", pdf, String.join(" ", missing));
+        } catch (IOException | BadFile | RuntimeException | LinkageError e) {
+            return t("notice.html-only", html, Background.reason(e));
         }
     }
 }

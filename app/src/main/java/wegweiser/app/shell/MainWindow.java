@@ -5,9 +5,11 @@ import static wegweiser.app.texts.Texts.t;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -49,7 +51,11 @@ public final class MainWindow {
     private final Map<StageId, Supplier<StageView>> makers = new EnumMap<>(StageId.class);
     private final Map<StageId, StageView> stages = new EnumMap<>(StageId.class);
     private final Background background = new Background();
+    private final Background writing = new Background();
     private final Overlay overlay = new Overlay(root);
+    /** Keys that are down; one that is held repeats itself, and is no second answer. */
+    private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
+    private boolean isHeld;
     private StageId here = StageId.ENDS;
 
     public MainWindow(Session session) {
@@ -70,6 +76,8 @@ public final class MainWindow {
         session.savedProperty().addListener(_ -> title());
         choices.nightProperty().addListener(_ -> night());
         choices.fixtureProperty().addListener(_ -> refresh());
+        root.addEventFilter(KeyEvent.KEY_PRESSED, e -> isHeld = !down.add(e.getCode()));
+        root.addEventFilter(KeyEvent.KEY_RELEASED, e -> down.remove(e.getCode()));
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::accelerator);
         root.addEventHandler(KeyEvent.KEY_PRESSED, this::plainKey);
         night();
@@ -117,6 +125,14 @@ public final class MainWindow {
         }
     }
 
+    /** When the window comes to the front, what others did to the job is taken in; keys let go elsewhere are up. */
+    void focused(boolean front) {
+        down.clear();
+        if (front) {
+            session.lookAgain();
+        }
+    }
+
     /** Goes to a stage. */
     public void go(StageId id) {
         here = id;
@@ -125,7 +141,12 @@ public final class MainWindow {
         frame.setBottom(stage.dock().orElse(null));
         bar.showHere(id);
         refresh();
-        javafx.application.Platform.runLater(() -> stage.view().requestFocus());
+        javafx.application.Platform.runLater(() -> {
+            // whatever was put up over the stage meanwhile keeps the focus
+            if (!overlay.isUp()) {
+                stage.view().requestFocus();
+            }
+        });
     }
 
     /** Changes the job as a stage would. */
@@ -161,7 +182,7 @@ public final class MainWindow {
         stages.get(here).show(session.job());
         Job job = session.job();
         var fixture = choices.fixtureProperty().get();
-        background.run(() -> Progress.of(job, fixture), bar::show);
+        background.run(() -> Progress.of(job, fixture), bar::show, bar::showNothing);
     }
 
     private void title() {
@@ -217,6 +238,10 @@ public final class MainWindow {
     private void plainKey(KeyEvent e) {
         if (overlay.isUp() || e.isShortcutDown() || e.isAltDown()
                 || e.getTarget() instanceof TextInputControl) {
+            return;
+        }
+        if (isHeld && !e.getCode().isArrowKey()) {
+            e.consume();
             return;
         }
         if ("?".equals(e.getText())) {
@@ -332,9 +357,10 @@ public final class MainWindow {
         overlay.down();
     }
 
-    private void sheet() {
+    /** Writes the sheet of the open job beside its workshop. */
+    void sheet() {
         Path written = Jobs.sheetFile(session);
         Job job = session.job();
-        background.run(() -> Jobs.writeSheet(job, written), session.noticeProperty()::set);
+        writing.run(() -> Jobs.writeSheet(job, written), session.noticeProperty()::set);
     }
 }

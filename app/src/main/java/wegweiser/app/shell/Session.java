@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -42,18 +44,27 @@ public final class Session {
     private final StringProperty notice = new SimpleStringProperty("");
     private Library library = Library.NONE;
     private Path file;
-    private History<Job> latest;
+    /** What is on the disk; the writer's alone, so that every change is made to what the one before it left there. */
+    private OnDisk onDisk;
+    private String unsaved = "";
     private int writing;
     private int logged;
 
-    /** A session for a job that is in a file already. */
-    public Session(Workshop workshop, Path file, Job first) {
+    private record OnDisk(Path file, History<Job> history, String digest) {}
+
+    /** What a step through the history makes of it, told whether somebody else changed the job since; empty for nothing. */
+    private interface Step {
+        Optional<History<Job>> take(History<Job> now, boolean changedElsewhere);
+    }
+
+    /** A session for a job that is in a file already, as it was read from there. */
+    public Session(Workshop workshop, Path file, JobFile.Stored first) {
         this.workshop = workshop;
         this.file = file;
-        this.latest = History.of(first);
-        this.history = new ReadOnlyObjectWrapper<>(latest);
-        this.job = new ReadOnlyObjectWrapper<>(first);
-        readOnlyNotice(first);
+        this.onDisk = new OnDisk(file, History.of(first.job()), first.digest());
+        this.history = new ReadOnlyObjectWrapper<>(onDisk.history());
+        this.job = new ReadOnlyObjectWrapper<>(first.job());
+        readOnlyNotice(first.job());
         readLibrary();
     }
 
@@ -119,73 +130,106 @@ public final class Session {
         return notice;
     }
 
-    /** Changes the job. */
+    /** Changes the job: as it is on the disk when the change's turn has come, which may be after someone else's. */
     public void edit(UnaryOperator<Job> edit) {
-        change(latest.edit(edit));
+        change((now, _) -> Optional.of(now.edit(edit)));
     }
 
+    /** Takes the last change back. What somebody else did since is not taken back with it, so then nothing is. */
     public void undo() {
-        latest.undo().ifPresent(this::change);
+        change((now, elsewhere) -> elsewhere ? Optional.empty() : now.undo());
     }
 
     public void redo() {
-        latest.redo().ifPresent(this::change);
+        change((now, elsewhere) -> elsewhere ? Optional.empty() : now.redo());
+    }
+
+    /** Takes in what somebody else wrote into the file meanwhile. */
+    public void lookAgain() {
+        change((_, _) -> Optional.empty());
     }
 
     public boolean canUndo() {
-        return !latest.past().isEmpty();
+        return !history.get().past().isEmpty();
     }
 
     public boolean canRedo() {
-        return !latest.future().isEmpty();
+        return !history.get().future().isEmpty();
     }
 
-    private void change(History<Job> next) {
-        if (next == latest) {
-            return;
-        }
-        if (next.present().isReadOnly()) {
+    private void change(Step step) {
+        if (job.get().isReadOnly()) {
             notice.set(t("notice.read-only"));
             return;
         }
-        latest = next;
         writing++;
         busy.set(true);
-        Path target = file;
-        writer.execute(() -> write(target, next));
+        writer.execute(() -> write(step));
     }
 
-    private void write(Path target, History<Job> next) {
-        Optional<String> failure = Optional.empty();
+    /** On the writer's thread: one change, made to what is on the disk, and written there before it is shown. */
+    private void write(Step step) {
+        OnDisk before = onDisk;
+        String said = "";
+        boolean failed = false;
+        AtomicBoolean elsewhere = new AtomicBoolean();
         try {
-            JobFile.write(target, next.present());
-        } catch (IOException e) {
-            failure = Optional.of(t("notice.not-saved", target.getFileName(), reason(e)));
+            AtomicReference<History<Job>> made = new AtomicReference<>(before.history());
+            JobFile.Stored stored = JobFile.update(before.file(),
+                    new JobFile.Stored(before.history().present(), before.digest()), (fresh, changed) -> {
+                        elsewhere.set(changed);
+                        History<Job> now = changed ? History.of(fresh) : before.history();
+                        made.set(step.take(now, changed).orElse(now));
+                        return made.get().present();
+                    });
+            onDisk = new OnDisk(before.file(), made.get(), stored.digest());
+            said = elsewhere.get() ? t("notice.elsewhere") : "";
+        } catch (IOException | BadFile e) {
+            failed = true;
+            said = t("notice.not-saved", before.file().getFileName(), reason(e));
+        } catch (RuntimeException | Error e) {
+            failed = true;
+            said = t("notice.not-made", Background.reason(e));
         }
-        Optional<String> said = failure;
-        Platform.runLater(() -> written(target, next, said));
+        OnDisk after = onDisk;
+        boolean lost = failed;
+        String words = said;
+        Platform.runLater(() -> written(after, words, lost));
     }
 
-    private static String reason(IOException e) {
+    /** Why the disk refused, in words. */
+    static String reason(Exception e) {
         return e instanceof java.nio.file.AccessDeniedException
                 ? t("reason.access")
-                : e instanceof java.nio.file.NoSuchFileException ? t("reason.folder") : e.getMessage();
+                : e instanceof java.nio.file.NoSuchFileException
+                        ? t("reason.folder")
+                        : e instanceof java.nio.file.FileSystemException f && f.getReason() != null
+                                ? f.getReason()
+                                : e.getMessage();
     }
 
-    private void written(Path target, History<Job> next, Optional<String> failure) {
+    private void written(OnDisk after, String said, boolean failed) {
         writing--;
         busy.set(writing > 0);
-        if (!target.equals(file)) {
+        if (!after.file().equals(file)) {
             return;
         }
-        if (failure.isPresent()) {
-            latest = history.get();
-            notice.set(failure.get());
+        if (!said.isEmpty()) {
+            notice.set(said);
+        } else if (notice.get().equals(unsaved)) {
+            // the disk takes changes again
+            notice.set("");
+        }
+        unsaved = failed ? said : "";
+        if (failed) {
             return;
         }
-        history.set(next);
-        job.set(next.present());
-        saved.set(t("saved.at", LocalTime.now().format(CLOCK)));
+        boolean changed = after.history() != history.get();
+        history.set(after.history());
+        job.set(after.history().present());
+        if (changed) {
+            saved.set(t("saved.at", LocalTime.now().format(CLOCK)));
+        }
     }
 
     /**
@@ -195,21 +239,23 @@ public final class Session {
      */
     public boolean open(Path other) {
         try {
-            Job read = JobFile.read(other);
+            JobFile.Stored read = JobFile.load(other);
+            OnDisk there = new OnDisk(other, History.of(read.job()), read.digest());
+            // after the changes of the job that was open, which are on their way
+            writer.execute(() -> onDisk = there);
             file = other;
-            latest = History.of(read);
-            history.set(latest);
-            job.set(read);
+            history.set(there.history());
+            job.set(read.job());
             saved.set("");
             notice.set("");
-            readOnlyNotice(read);
-            workshop.remember(java.util.Map.of("job", other.toString()));
+            readOnlyNotice(read.job());
+            workshop.remember(java.util.Map.of("job", other.toAbsolutePath().toString()));
             return true;
         } catch (BadFile e) {
             notice.set(t("notice.kept", e.getMessage()));
             return false;
         } catch (IOException e) {
-            notice.set(t("notice.settings", e.getMessage()));
+            notice.set(t("notice.settings", reason(e)));
             return true;
         }
     }

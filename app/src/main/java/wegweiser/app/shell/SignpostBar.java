@@ -120,6 +120,16 @@ public final class SignpostBar extends HBox {
         log.pseudoClassStateChanged(HERE, here == StageId.LOG);
     }
 
+    /** Says nothing of how far the work is, since it could not be computed. */
+    void showNothing() {
+        arms.forEach((id, arm) -> {
+            states.get(id).setText("");
+            arm.pseudoClassStateChanged(DONE, false);
+            arm.pseudoClassStateChanged(TROUBLE, false);
+            arm.setAccessibleText(t(id.key()));
+        });
+    }
+
     void show(Progress progress) {
         progress.arms().forEach((id, arm) -> {
             states.get(id).setText(arm.words());

@@ -6,6 +6,7 @@ import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
@@ -13,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Screen;
@@ -28,6 +30,9 @@ import wegweiser.files.workshop.Workshop;
 
 /** The window: finds the workshop and the job to open, and remembers its own place and size. */
 public final class WindowApp extends Application {
+    private static final double LEAST_WIDTH = 1024;
+    private static final double LEAST_HEIGHT = 700;
+
     private Session session;
     private Stage stage;
 
@@ -41,12 +46,16 @@ public final class WindowApp extends Application {
         List<String> args = getParameters().getRaw();
         stage = primary;
         session = open(args);
-        MainWindow window = new MainWindow(session);
+        MainWindow window = window();
+        Background.tell(session.noticeProperty()::set);
+        Thread.currentThread().setUncaughtExceptionHandler(
+                (_, e) -> session.noticeProperty().set(t("notice.failed", Background.reason(e))));
         Scene scene = scene(window);
         stage.setTitle(t("window.title"));
         stage.setScene(scene);
-        stage.setMinWidth(1024);
-        stage.setMinHeight(700);
+        Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+        stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
+        stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
         place();
         if (args.contains("screenshots")) {
             stage.setX(0);
@@ -63,9 +72,14 @@ public final class WindowApp extends Application {
             return;
         }
         stage.show();
+        remember(Map.of("job", session.file().toAbsolutePath().toString()));
+        stage.focusedProperty().addListener((_, _, focused) -> window.focused(focused));
         if (args.contains("--close")) {
             // for measuring the start: the window is shown and painted, and closes again
             Platform.runLater(() -> Platform.runLater(Platform::exit));
+        }
+        if (args.contains("--self-check")) {
+            new SelfCheck(window).start();
         }
         if (args.contains("--train")) {
             new Thread(() -> trained(window), "training").start();
@@ -122,31 +136,64 @@ public final class WindowApp extends Application {
         return session(workshop, named);
     }
 
-    /** A session for the job that was named, else the last one, else the first there is, else a new one. */
-    public static Session session(Workshop workshop, Optional<Path> named) throws IOException {
+    /**
+     * A session for the job that was named, else the last one, else the first there is, else a new one. Where nothing can be
+     * written the job is shown all the same, and the notice says that changes will not be kept.
+     */
+    public static Session session(Workshop workshop, Optional<Path> named) {
         List<Path> wanted = new java.util.ArrayList<>();
         named.ifPresent(wanted::add);
-        workshop.setting("job").map(Path::of).filter(Files::exists).ifPresent(wanted::add);
-        wanted.addAll(workshop.jobFiles());
         String trouble = "";
+        try {
+            workshop.setting("job").map(Path::of).filter(Files::exists).ifPresent(wanted::add);
+            wanted.addAll(workshop.jobFiles());
+        } catch (IOException | InvalidPathException e) {
+            trouble = t("notice.jobs", Session.reason(e));
+        }
         for (Path file : wanted) {
             try {
-                Job job = JobFile.read(file);
-                Session session = new Session(workshop, file, job);
-                workshop.remember(java.util.Map.of("job", file.toString()));
+                Session session = new Session(workshop, file, JobFile.load(file));
                 if (!trouble.isEmpty()) {
                     session.noticeProperty().set(trouble);
+                } else if (!Files.isWritable(file)) {
+                    session.noticeProperty().set(t("notice.not-writable", file));
                 }
                 return session;
             } catch (BadFile e) {
                 trouble = trouble.isEmpty() ? t("notice.instead", e.getMessage()) : trouble;
             }
         }
+        return fresh(workshop, trouble);
+    }
+
+    /** A session for a new, empty job. */
+    private static Session fresh(Workshop workshop, String trouble) {
         Path file = workshop.freshFile(t("job.new"));
-        JobFile.write(file, Jobs.blank());
-        Session session = new Session(workshop, file, Jobs.blank());
-        session.noticeProperty().set(trouble);
+        String said = trouble;
+        JobFile.Stored stored = new JobFile.Stored(Jobs.blank(), "");
+        try {
+            JobFile.write(file, Jobs.blank());
+            stored = JobFile.load(file);
+        } catch (IOException | BadFile e) {
+            said = (trouble + " " + t("notice.no-workshop", workshop.folder(), Session.reason(e))).strip();
+        }
+        Session session = new Session(workshop, file, stored);
+        if (!said.isEmpty()) {
+            session.noticeProperty().set(said);
+        }
         return session;
+    }
+
+    /** The window of a session; a job that no stage can show makes room for a new one, and the notice says so. */
+    private MainWindow window() {
+        try {
+            return new MainWindow(session);
+        } catch (RuntimeException e) {
+            String said = t("notice.not-shown", session.file().getFileName(), Background.reason(e));
+            session.close();
+            session = fresh(session.workshop(), said);
+            return new MainWindow(session);
+        }
     }
 
     private void place() {
@@ -162,7 +209,10 @@ public final class WindowApp extends Application {
 
     private static Optional<double[]> numbers(String text) {
         try {
-            return Optional.of(Arrays.stream(text.split(" ")).mapToDouble(Double::parseDouble).toArray());
+            double[] numbers = Arrays.stream(text.split(" ")).mapToDouble(Double::parseDouble).toArray();
+            return Arrays.stream(numbers).allMatch(Double::isFinite)
+                    ? Optional.of(numbers)
+                    : Optional.empty();
         } catch (NumberFormatException _) {
             return Optional.empty();
         }
@@ -174,11 +224,15 @@ public final class WindowApp extends Application {
             return;
         }
         session.close();
+        String place = stage.getX() + " " + stage.getY() + " " + stage.getWidth() + " " + stage.getHeight();
+        String job = session.file().toAbsolutePath().toString();
+        remember(numbers(place).isPresent() ? Map.of("window", place, "job", job) : Map.of("job", job));
+    }
+
+    /** Keeps a setting; where that fails, the next start does without it. */
+    private void remember(Map<String, String> values) {
         try {
-            session.workshop().remember(Map.of("window",
-                    stage.getX() + " " + stage.getY() + " " + stage.getWidth() + " " + stage.getHeight(),
-                    "job",
-                    session.file().toString()));
+            session.workshop().remember(values);
         } catch (IOException _) {
             // the window opens in its usual place next time
             return;

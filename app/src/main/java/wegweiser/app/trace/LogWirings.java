@@ -23,7 +23,7 @@ final class LogWirings {
             return known;
         }
         List<NamedWiring> all = new ArrayList<>(known);
-        try (Logbook log = Logbook.open(logbook)) {
+        try (Logbook log = Logbook.look(logbook)) {
             all.addAll(log.wirings(families.get(0), families.get(1)));
         } catch (IOException _) {
             // the log itself says that it cannot be read; tracing goes on without it

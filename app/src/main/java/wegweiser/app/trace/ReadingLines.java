@@ -69,7 +69,7 @@ final class ReadingLines extends VBox {
         }
         MenuItem aside = new MenuItem(t("trace.reading.aside", number));
         aside.setOnAction(
-                _ -> session.edit(j -> j.withReadingSetAside(number, t("trace.reading.aside.why"))));
+                _ -> session.edit(j -> j.withReadingSetAside(r, t("trace.reading.aside.why"))));
         ContextMenu menu = new ContextMenu(aside);
         line.setOnContextMenuRequested(e -> menu.show(line, e.getScreenX(), e.getScreenY()));
         line.setId("reading-" + number);

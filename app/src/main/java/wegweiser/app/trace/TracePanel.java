@@ -24,6 +24,7 @@ import wegweiser.app.shell.Choices;
 import wegweiser.app.shell.Session;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.port.Deciding;
 import wegweiser.core.trace.Belief;
@@ -183,7 +184,8 @@ final class TracePanel extends VBox {
         for (int number : disputed.subList(0, Math.min(6, disputed.size()))) {
             Hyperlink way = new Hyperlink(String.valueOf(number));
             way.setId("aside-" + number);
-            way.setOnAction(_ -> session.edit(j -> j.withReadingSetAside(number, t("trace.aside.why"))));
+            Reading reading = session.job().readings().get(number - 1);
+            way.setOnAction(_ -> session.edit(j -> j.withReadingSetAside(reading, t("trace.aside.why"))));
             ways.getChildren().add(way);
         }
         trouble.getChildren().add(ways);

@@ -23,6 +23,7 @@ import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.PegCell;
+import wegweiser.app.controls.PegModel;
 import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.app.shell.Background;
@@ -158,6 +159,10 @@ public final class TraceStage implements StageView {
         }, r -> {
             prepared = Optional.of(r.getKey());
             show(r.getValue());
+        }, () -> {
+            boardTitle.setText("");
+            board.setModel(PegModel.EMPTY);
+            work.show(job, Optional.empty(), Optional.empty(), t("trace.unknown"));
         });
     }
 

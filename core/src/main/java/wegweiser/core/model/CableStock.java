@@ -21,11 +21,26 @@ import java.util.OptionalDouble;
  */
 public record CableStock(String id, String title, List<String> conductors, int awg, List<String> thick,
         int thickAwg, List<List<String>> pairs, String screen, double pfPerMetre, double diameterMm,
-        boolean stranded, boolean flat, boolean coloursUncertain, OptionalDouble lengthMm, String note) {
+        boolean stranded, boolean flat, boolean coloursUncertain, OptionalDouble lengthMm, String note,
+        Extra extra) {
     public CableStock {
         conductors = List.copyOf(conductors);
         thick = List.copyOf(thick);
         pairs = pairs.stream().map(List::copyOf).toList();
+    }
+
+    public CableStock(String id, String title, List<String> conductors, int awg, List<String> thick,
+            int thickAwg, List<List<String>> pairs, String screen, double pfPerMetre, double diameterMm,
+            boolean stranded, boolean flat, boolean coloursUncertain, OptionalDouble lengthMm, String note) {
+        this(id, title, conductors, awg, thick, thickAwg, pairs, screen, pfPerMetre, diameterMm, stranded,
+                flat,
+                coloursUncertain, lengthMm, note, Extra.NONE);
+    }
+
+    public CableStock withExtra(Extra more) {
+        return new CableStock(id, title, conductors, awg, thick, thickAwg, pairs, screen, pfPerMetre,
+                diameterMm,
+                stranded, flat, coloursUncertain, lengthMm, note, more);
     }
 
     public boolean isScreened() {

@@ -94,9 +94,18 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
 
     /** This job with one reading, by its number from 1, set aside for a reason. */
     public Job withReadingSetAside(int number, String why) {
+        return withReadingSetAside(readings.get(number - 1), why);
+    }
+
+    /** This job with the last such reading set aside for a reason, if there is one. */
+    public Job withReadingSetAside(Reading reading, String why) {
+        int at = readings.lastIndexOf(reading);
+        if (at < 0) {
+            return this;
+        }
         List<Reading> left = new ArrayList<>(readings);
         List<SetAside> aside = new ArrayList<>(setAside);
-        aside.add(new SetAside(why, List.of(left.remove(number - 1))));
+        aside.add(new SetAside(why, List.of(left.remove(at))));
         return new Job(version, title, ends, cable, links, left, connectors, waivers, done, aside, extra);
     }
 
@@ -114,6 +123,17 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         List<Reading> more = new ArrayList<>(readings);
         more.add(reading);
         return withReadings(more);
+    }
+
+    /** This job without the last such reading, if there is one. */
+    public Job withoutReading(Reading reading) {
+        int at = readings.lastIndexOf(reading);
+        if (at < 0) {
+            return this;
+        }
+        List<Reading> left = new ArrayList<>(readings);
+        left.remove(at);
+        return withReadings(left);
     }
 
     public Job withWaivers(List<Waiver> newWaivers) {

@@ -70,6 +70,9 @@ public final class TypedReading {
 
     /** A number with an optional unit: ohms unless it says volts. */
     private static Reading value(String text, Touch touch) {
+        if (!text.matches("[+\\-\u2212]?\\d.*")) {
+            throw new IllegalArgumentException(Words.say("typed.result", text));
+        }
         Quantity quantity = Quantity.parse(text);
         if (quantity.value() < 0) {
             throw new IllegalArgumentException(Words.say("typed.result", text));

@@ -39,7 +39,7 @@ class TypedReadingTest {
 
     @ParameterizedTest
     @CsvSource({"A1 B1,needs two terminals", "A1 B12 beep,B12", "A1 A1 beep,one contact", "A1 B1 maybe,maybe",
-            "A1 B1 -4,-4", "A1 B1 NaN,nan"})
+            "A1 B1 -4,-4", "A1 B1 NaN,NaN"})
     void saysWhatItDoesNotUnderstand(String line, String quoted) {
         assertThatThrownBy(() -> TypedReading.parse(line, JOB)).isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining(quoted);

@@ -3,7 +3,11 @@ package wegweiser.files.job;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
 import wegweiser.core.model.Job;
 import wegweiser.files.json.Document;
 import wegweiser.files.json.SchemaCheck;
@@ -39,17 +43,78 @@ public final class JobFile {
             throw new BadFile(
                     name + ": this is not a job file; a job begins with \"format\": \"wegweiser-job\".");
         }
-        boolean newer = node.path("version").asInt() > Job.VERSION;
-        if (!newer) {
+        boolean newer = node.path("version").isIntegralNumber()
+                && node.path("version").asDouble() > Job.VERSION;
+        try {
             document.check(SCHEMA);
+            document.checkValues();
+        } catch (BadFile e) {
+            throw newer
+                    ? new BadFile(e.getMessage() + " The file is of a newer version than this program.")
+                    : e;
         }
         try {
             return new JobReader().read(node);
         } catch (JobReader.Senseless e) {
             throw document.bad(e.place(), e.getMessage());
-        } catch (RuntimeException e) {
-            // only a newer file gets here without a schema check, and it may be shaped in ways unknown today
-            throw new BadFile(name + ": the file is of a newer version and cannot be understood.");
+        }
+    }
+
+    /**
+     * A job as a file has it, or had it when it was last read or written.
+     *
+     * @param digest of the file's bytes, by which a change by someone else is seen; empty when there was no file
+     */
+    public record Stored(Job job, String digest) {}
+
+    /** A change of a job; told whether the job is another than the one that was known, since somebody else wrote it. */
+    @FunctionalInterface
+    public interface Change {
+        Job apply(Job fresh, boolean changedElsewhere);
+    }
+
+    /**
+     * Reads a job together with the mark by which {@link #update} sees whether it was changed meanwhile.
+     *
+     * @throws BadFile as {@link #read}
+     */
+    public static Stored load(Path file) throws BadFile {
+        String text = Document.textOf(file);
+        return new Stored(parse(text, file.getFileName().toString()), digest(text));
+    }
+
+    /**
+     * Changes a job on the disk, alone with it among all threads and processes. The change is applied to what the file
+     * says now: where somebody else wrote it since, to their job and not to the one that is known here, so that nobody's
+     * work is lost. A file that is gone is written again. What changes nothing is not written.
+     *
+     * @throws IOException when it could not be written, or could not be read back; the file is then untouched
+     * @throws BadFile when somebody else put something there that is no job
+     */
+    public static Stored update(Path file, Stored known, Change change) throws IOException, BadFile {
+        return FileTurn.<Stored, BadFile>take(file, () -> {
+            Stored now = known;
+            if (Files.exists(file)) {
+                String text = Document.textOf(file);
+                String digest = digest(text);
+                now = digest.equals(known.digest())
+                        ? known
+                        : new Stored(parse(text, file.getFileName().toString()), digest);
+            }
+            Job next = change.apply(now.job(), now != known);
+            if (next.equals(now.job()) && Files.exists(file)) {
+                return now;
+            }
+            return new Stored(next, written(file, next));
+        });
+    }
+
+    private static String digest(String text) {
+        try {
+            return HexFormat.of().formatHex(
+                    MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
         }
     }
 
@@ -59,15 +124,27 @@ public final class JobFile {
     }
 
     /**
-     * Writes a job so that a crash leaves the old file or the new one, and returns when it is on the disk.
+     * Writes a job so that a crash leaves the old file or the new one, and returns when it is on the disk. What is written
+     * was read back first: no file is replaced by one that could not be opened again.
      *
-     * @throws IOException when it could not be written; the old file is then untouched
+     * @throws IOException when it could not be written or not be read back; the old file is then untouched
      * @throws IllegalStateException when the job came from a newer version and must not be written
      */
     public static void write(Path file, Job job) throws IOException {
+        FileTurn.take(file, () -> written(file, job));
+    }
+
+    private static String written(Path file, Job job) throws IOException {
         if (job.isReadOnly()) {
             throw new IllegalStateException("a job of a newer version is read-only");
         }
-        AtomicFile.write(file, text(job).getBytes(StandardCharsets.UTF_8));
+        String text = text(job);
+        try {
+            parse(text, file.getFileName().toString());
+        } catch (BadFile e) {
+            throw new IOException("it could not be opened again: " + e.getMessage(), e);
+        }
+        AtomicFile.write(file, text.getBytes(StandardCharsets.UTF_8));
+        return digest(text);
     }
 }

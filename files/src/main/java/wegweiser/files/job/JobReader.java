@@ -38,6 +38,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.model.Waiver;
 import wegweiser.files.json.Place;
+import wegweiser.files.library.LibraryJson;
 
 /** Turns a checked JSON document into a job, and says in plain words what the schema cannot. */
 final class JobReader {
@@ -62,7 +63,8 @@ final class JobReader {
     Job read(JsonNode node) {
         List<OwnConnector> connectors = list(node, "connectors", Place.ROOT, this::connector);
         List<End> read = list(node, "ends", Place.ROOT, this::end);
-        Job job = new Job(node.get("version").asInt(), node.get("title").asText(), read,
+        Job job = new Job((int) Math.min(Integer.MAX_VALUE, node.get("version").asDouble()),
+                node.get("title").asText(), read,
                 cable(node.path("cable")),
                 list(node, "links", Place.ROOT, this::link),
                 list(node, "readings", Place.ROOT, this::reading), connectors,
@@ -94,6 +96,7 @@ final class JobReader {
 
     private End end(JsonNode node, Place place) {
         String name = node.get("name").asText();
+        oneLine(name, place.member("name"));
         if (!ends.add(name)) {
             throw new Senseless(place.member("name"), "is used twice: “" + name + "”");
         }
@@ -105,6 +108,7 @@ final class JobReader {
     }
 
     private PinRow row(JsonNode node, Place place) {
+        oneLine(node.get("contact").asText(), place.member("contact"));
         return new PinRow(node.get("contact").asText(), text(node, "name"), text(node, "signal"),
                 text(node, "direction").map(d -> Direction.of(d).orElseThrow()), text(node, "level"),
                 number(node, "volts"),
@@ -133,7 +137,10 @@ final class JobReader {
 
     private static Optional<CableStock> ownCable(JsonNode node) {
         try {
-            return node.isObject() ? Optional.of(Cables.of(new Entry(node, "cable.own"))) : Optional.empty();
+            return node.isObject()
+                    ? Optional.of(
+                            Cables.of(new Entry(node, "cable.own")).withExtra(extra(node, LibraryJson.CABLE)))
+                    : Optional.empty();
         } catch (Entry.Senseless e) {
             throw new Senseless(new Place(e.place()), e.getMessage());
         }
@@ -216,11 +223,22 @@ final class JobReader {
     private Waiver waiver(JsonNode node, Place place) {
         return new Waiver(node.get("rule").asText(),
                 list(node, "terminals", place, (n, p) -> terminal(n.asText(), p)),
-                node.get("reason").asText());
+                node.get("reason").asText(), extra(node, "rule", "terminals", "reason"));
     }
 
     private SetAside setAside(JsonNode node, Place place) {
-        return new SetAside(node.path("why").asText(""), list(node, "readings", place, this::reading));
+        return new SetAside(node.path("why").asText(""), list(node, "readings", place, this::reading),
+                extra(node, "why", "readings"));
+    }
+
+    /** A name has something in it, and fits on a line. */
+    private static void oneLine(String name, Place place) {
+        if (name.isBlank()) {
+            throw new Senseless(place, "is blank");
+        }
+        if (name.lines().count() > 1 || name.indexOf('\t') >= 0) {
+            throw new Senseless(place, "is of several lines");
+        }
     }
 
     private Terminal terminal(String text, Place place) {
@@ -230,6 +248,7 @@ final class JobReader {
         } catch (IllegalArgumentException _) {
             throw new Senseless(place, "is not a terminal such as A.2: “" + text + "”");
         }
+        oneLine(terminal.contact(), place);
         if (!ends.contains(terminal.end())) {
             throw new Senseless(place, "names an end that the job does not have: “" + terminal.end() + "”");
         }

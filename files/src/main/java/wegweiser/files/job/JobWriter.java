@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
@@ -37,12 +38,15 @@ final class JobWriter {
             node.set("connectors", array(job.connectors(), JobWriter::connector));
         }
         node.set("ends", array(job.ends(), JobWriter::end));
-        if (job.cable().stock().isPresent() || job.cable().lengthMm().isPresent()
-                || !job.cable().extra().members().isEmpty()) {
+        if (!job.cable().equals(CableUse.NONE)) {
             ObjectNode cable = node.putObject("cable");
             put(cable, "stock", job.cable().stock());
             put(cable, "lengthMm", job.cable().lengthMm());
-            job.cable().own().ifPresent(own -> cable.set("own", MAPPER.valueToTree(LibraryJson.cable(own))));
+            job.cable().own().ifPresent(own -> {
+                ObjectNode one = MAPPER.valueToTree(LibraryJson.cable(own));
+                extra(one, own.extra());
+                cable.set("own", one);
+            });
             extra(cable, job.cable().extra());
         }
         node.set("links", array(job.links(), JobWriter::link));
@@ -170,13 +174,16 @@ final class JobWriter {
         node.put("rule", waiver.rule());
         ArrayNode terminals = node.putArray("terminals");
         waiver.terminals().forEach(t -> terminals.add(t.toString()));
-        return node.put("reason", waiver.reason());
+        node.put("reason", waiver.reason());
+        extra(node, waiver.extra());
+        return node;
     }
 
     private static ObjectNode setAside(SetAside aside) {
         ObjectNode node = MAPPER.createObjectNode();
         node.put("why", aside.why());
         node.set("readings", array(aside.readings(), JobWriter::reading));
+        extra(node, aside.extra());
         return node;
     }
 

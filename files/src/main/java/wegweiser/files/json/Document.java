@@ -11,9 +11,14 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Map;
+import java.util.Optional;
+import wegweiser.core.words.Unshowable;
 import wegweiser.files.job.BadFile;
 
 /**
@@ -22,6 +27,7 @@ import wegweiser.files.job.BadFile;
  * @param name the file's name, for messages
  */
 public record Document(String name, String text, JsonNode root) {
+    private static final long MOST_BYTES = 64_000_000;
     private static final ObjectMapper MAPPER = new ObjectMapper()
             .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
@@ -32,17 +38,38 @@ public record Document(String name, String text, JsonNode root) {
      * @throws BadFile with one plain sentence when it cannot be read
      */
     public static String textOf(Path file) throws BadFile {
-        String name = file.getFileName().toString();
+        String name = file.getFileName() == null ? file.toString() : file.getFileName().toString();
         try {
-            return Files.readString(file);
+            if (Files.isDirectory(file)) {
+                throw new BadFile(name + ": this is a folder, not a file.");
+            }
+            if (Files.exists(file) && !Files.isRegularFile(file)) {
+                throw new BadFile(name + ": this is a device, not a file.");
+            }
+            if (Files.exists(file) && Files.size(file) > MOST_BYTES) {
+                throw new BadFile(name + ": the file is larger than " + MOST_BYTES / 1_000_000
+                        + " MB, and no job is.");
+            }
+            String text = Files.readString(file);
+            // some editors begin every file with a byte order mark
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
         } catch (NoSuchFileException _) {
             throw new BadFile(name + ": there is no such file.");
         } catch (CharacterCodingException _) {
             throw new BadFile(name + ": the file is not UTF-8 text.");
+        } catch (AccessDeniedException _) {
+            throw new BadFile(name + ": you may not read this file.");
         } catch (IOException e) {
-            throw new BadFile(name + ": the file cannot be read ("
-                    + e.getClass().getSimpleName().replace("Exception", "") + ").");
+            throw new BadFile(name + ": the file cannot be read (" + reason(e) + ").");
         }
+    }
+
+    /** What the platform says of a failure, without the path that stands before it. */
+    private static String reason(IOException e) {
+        String said = e instanceof FileSystemException f && f.getReason() != null
+                ? f.getReason()
+                : e.getMessage();
+        return said == null || said.isBlank() ? "no reason is known" : said;
     }
 
     /**
@@ -65,8 +92,22 @@ public record Document(String name, String text, JsonNode root) {
                 throw new BadFile(
                         name + ", line " + line + ": the file ends too early, something is not closed.");
             }
-            throw new BadFile(name + ", line " + line + ": this is not JSON: " + reason + ".");
+            throw new BadFile(name + ", line " + line + ": this is not JSON: " + plain(reason) + ".");
         }
+    }
+
+    /** What the parser says, where it speaks of its own settings, in words for a person. */
+    private static String plain(String reason) {
+        if (reason.startsWith("Non-standard token")) {
+            return reason.replaceAll("Non-standard token ('[^']*').*", "$1 is no number of JSON");
+        }
+        if (reason.startsWith("Number value length")) {
+            return "a number has far too many digits";
+        }
+        if (reason.startsWith("Document nesting depth")) {
+            return "lists lie within lists far too deep";
+        }
+        return reason.startsWith("String value length") ? "a text is far too long" : reason;
     }
 
     /** A schema that lies beside a class. */
@@ -89,6 +130,34 @@ public record Document(String name, String text, JsonNode root) {
         var violation = schema.check(root);
         if (violation.isPresent()) {
             throw bad(violation.get().place(), violation.get().reason());
+        }
+    }
+
+    /**
+     * Checks what no schema can say: that numbers are ones, and that no text holds what cannot be shown or turns the order
+     * of what is written after it.
+     */
+    public void checkValues() throws BadFile {
+        checkValues(root, Place.ROOT);
+    }
+
+    private void checkValues(JsonNode node, Place place) throws BadFile {
+        if (node.isNumber() && !Double.isFinite(node.asDouble())) {
+            throw bad(place, "is too large a number");
+        }
+        if (node.isTextual()) {
+            Optional<String> hidden = Unshowable.in(node.asText());
+            if (hidden.isPresent()) {
+                throw bad(place, "holds a character that cannot be shown, " + hidden.get());
+            }
+        }
+        if (node.isObject()) {
+            for (Map.Entry<String, JsonNode> member : node.properties()) {
+                checkValues(member.getValue(), place.member(member.getKey()));
+            }
+        }
+        for (int i = 0; node.isArray() && i < node.size(); i++) {
+            checkValues(node.get(i), place.element(i));
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.Iterator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import wegweiser.core.words.Words;
 
 /**
  * Checks a JSON document against the parts of JSON Schema (draft 2020-12) that the project's own schemas use:
@@ -61,7 +62,8 @@ public final class SchemaCheck {
 
     private Violation array(JsonNode schema, JsonNode value, Place place) {
         if (value.size() < schema.path("minItems").asInt(0)) {
-            return new Violation(place, "needs at least " + schema.get("minItems").asInt() + " entries");
+            return new Violation(place,
+                    "needs at least " + Words.count(schema.get("minItems").asInt(), "entry", "entries"));
         }
         if (value.size() > schema.path("maxItems").asInt(Integer.MAX_VALUE)) {
             return new Violation(place, "may have at most " + schema.get("maxItems").asInt() + " entries");

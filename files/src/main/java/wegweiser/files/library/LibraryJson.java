@@ -14,6 +14,11 @@ import wegweiser.core.wiring.Wiring;
 
 /** The entries of library files as plain maps, in the order in which they are written. */
 public final class LibraryJson {
+    /** The members of a kind of cable. */
+    public static final String[] CABLE = {"id", "title", "conductors", "awg", "thick", "thickAwg", "pairs",
+            "screen",
+            "pfPerMetre", "diameterMm", "core", "flat", "coloursUncertain", "lengthMm", "note"};
+
     private LibraryJson() {}
 
     /** A whole file. */

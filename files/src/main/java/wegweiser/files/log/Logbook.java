@@ -45,20 +45,68 @@ public final class Logbook implements AutoCloseable {
 
     /** Opens the logbook at a file, creating or upgrading it. */
     public static Logbook open(Path file) throws IOException {
+        Path folder = file.toAbsolutePath().getParent();
+        if (Files.exists(folder) && !Files.isDirectory(folder)) {
+            throw new IOException("the logbook cannot be kept in " + folder + ", which is no folder");
+        }
+        if (Files.exists(file) && !Files.isWritable(file) || !Files.exists(file) && !isWritable(folder)) {
+            throw new IOException("the logbook " + file + " may not be written to");
+        }
         try {
-            Files.createDirectories(file.toAbsolutePath().getParent());
+            Files.createDirectories(folder);
             Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
-            try (Statement statement = connection.createStatement()) {
-                statement.execute("PRAGMA journal_mode = WAL");
-                statement.execute("PRAGMA synchronous = FULL");
-                statement.execute("PRAGMA foreign_keys = ON");
-                statement.execute("PRAGMA busy_timeout = 3000");
+            try {
+                try (Statement statement = connection.createStatement()) {
+                    statement.execute("PRAGMA busy_timeout = 5000");
+                    Migrations.refuseForeign(connection);
+                    statement.execute("PRAGMA journal_mode = WAL");
+                    statement.execute("PRAGMA synchronous = FULL");
+                    statement.execute("PRAGMA foreign_keys = ON");
+                }
+                Migrations.apply(connection);
+            } catch (SQLException e) {
+                connection.close();
+                throw e;
             }
-            Migrations.apply(connection);
             return new Logbook(connection);
         } catch (SQLException e) {
-            throw new IOException("the logbook " + file + " cannot be opened: " + e.getMessage(), e);
+            throw new IOException("the logbook " + file + " cannot be opened: " + Reasons.of(e), e);
         }
+    }
+
+    /** Opens a logbook to look at it; nothing is written, so that a folder that may not be written to will do. */
+    public static Logbook look(Path file) throws IOException {
+        if (Files.isWritable(file) && isWritable(file.toAbsolutePath().getParent())) {
+            return open(file);
+        }
+        if (!Files.isReadable(file)) {
+            throw new IOException(Files.exists(file)
+                    ? "the logbook " + file + " may not be read"
+                    : "there is no logbook at " + file);
+        }
+        try {
+            // nobody else writes here either, so what is there is all there is
+            Connection connection = DriverManager
+                    .getConnection("jdbc:sqlite:file:" + file.toUri().getRawPath() + "?immutable=1");
+            try {
+                Migrations.refuseForeign(connection);
+                Migrations.refuseUnknown(connection);
+            } catch (SQLException e) {
+                connection.close();
+                throw e;
+            }
+            return new Logbook(connection);
+        } catch (SQLException e) {
+            throw new IOException("the logbook " + file + " cannot be read: " + Reasons.of(e), e);
+        }
+    }
+
+    private static boolean isWritable(Path folder) {
+        Path there = folder;
+        while (there != null && !Files.exists(there)) {
+            there = there.getParent();
+        }
+        return there != null && Files.isWritable(there);
     }
 
     /**
@@ -70,8 +118,10 @@ public final class Logbook implements AutoCloseable {
         Verdict verdict = Verdict.of(job, fixture);
         Described described = Described.of(job);
         try {
-            connection.setAutoCommit(false);
+            // the turn to write is taken before the next number is read, so that nobody else gets it as well
+            execute("BEGIN IMMEDIATE");
             try {
+                find("");
                 long next = number("SELECT COALESCE(MAX(id), 0) + 1 FROM unit");
                 String label = String.format(Locale.ROOT, "W-%04d", next);
                 Unit unit = new Unit(next, label, job.title(), described.ends, described.words,
@@ -80,16 +130,20 @@ public final class Logbook implements AutoCloseable {
                 insert(unit, job);
                 readings(unit, job.readings().stream().filter(r -> !r.isAssumed()).toList());
                 results(unit, verdict);
-                connection.commit();
+                execute("COMMIT");
                 return unit;
-            } catch (SQLException e) {
-                connection.rollback();
+            } catch (SQLException | IOException e) {
+                execute("ROLLBACK");
                 throw e;
-            } finally {
-                connection.setAutoCommit(true);
             }
         } catch (SQLException e) {
-            throw new IOException("the unit could not be recorded: " + e.getMessage(), e);
+            throw new IOException("the unit could not be recorded: " + Reasons.of(e), e);
+        }
+    }
+
+    private void execute(String sql) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.execute(sql);
         }
     }
 
@@ -192,7 +246,7 @@ public final class Logbook implements AutoCloseable {
                                 r.getString(6), r.getString(7), r.getString(8)));
             }
         } catch (SQLException e) {
-            throw new IOException("the logbook cannot be read: " + e.getMessage(), e);
+            throw new IOException("the logbook cannot be read: " + Reasons.of(e), e);
         }
         String[] words = text.toLowerCase(Locale.ROOT).strip().split("\\s+");
         found.removeIf(u -> {
@@ -230,6 +284,10 @@ public final class Logbook implements AutoCloseable {
                         .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();
                 Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(),
                         job.ends().get(1).name());
+                if (wiring.nets().isEmpty()) {
+                    // a unit without a plan is no wiring to look for
+                    continue;
+                }
                 found.add(new NamedWiring("log-" + newest.label(), families.get(0), families.get(1),
                         Words.say("log.wiring", newest.label(), newest.job()), wiring, 1 + units.size()));
             } catch (BadFile _) {
@@ -247,7 +305,7 @@ public final class Logbook implements AutoCloseable {
                 return r.next() ? Optional.of(r.getString(1)) : Optional.empty();
             }
         } catch (SQLException e) {
-            throw new IOException("the logbook cannot be read: " + e.getMessage(), e);
+            throw new IOException("the logbook cannot be read: " + Reasons.of(e), e);
         }
     }
 
@@ -256,7 +314,7 @@ public final class Logbook implements AutoCloseable {
         try {
             connection.close();
         } catch (SQLException e) {
-            throw new IOException("the logbook could not be closed: " + e.getMessage(), e);
+            throw new IOException("the logbook could not be closed: " + Reasons.of(e), e);
         }
     }
 }

@@ -54,25 +54,48 @@ final class Migrations {
         return VERSIONS.size();
     }
 
-    /** Applies what is missing; a logbook of a newer program is refused. */
+    /** Applies what is missing, one at a time among all programs; a logbook of a newer program is refused. */
     static void apply(Connection connection) throws SQLException {
+        refuseUnknown(connection);
+        if (version(connection) == newest()) {
+            return;
+        }
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("BEGIN IMMEDIATE");
+            try {
+                // somebody else may have been here while this one waited for its turn
+                for (int next = version(connection); next < newest(); next++) {
+                    for (String sql : VERSIONS.get(next)) {
+                        statement.execute(sql);
+                    }
+                    statement.execute("PRAGMA user_version = " + (next + 1));
+                }
+                statement.execute("COMMIT");
+            } catch (SQLException e) {
+                statement.execute("ROLLBACK");
+                throw e;
+            }
+        }
+    }
+
+    /** Refuses a logbook whose version is none that this program knows. */
+    static void refuseUnknown(Connection connection) throws SQLException {
         int version = version(connection);
         if (version > newest()) {
             throw new SQLException("it was written by a newer version of this program");
         }
-        for (int next = version; next < newest(); next++) {
-            connection.setAutoCommit(false);
-            try (Statement statement = connection.createStatement()) {
-                for (String sql : VERSIONS.get(next)) {
-                    statement.execute(sql);
-                }
-                statement.execute("PRAGMA user_version = " + (next + 1));
-                connection.commit();
-            } catch (SQLException e) {
-                connection.rollback();
-                throw e;
-            } finally {
-                connection.setAutoCommit(true);
+        if (version < 0) {
+            throw new SQLException("it is damaged");
+        }
+    }
+
+    /** Refuses a database that is somebody else's: one with tables, and not with ours. */
+    static void refuseForeign(Connection connection) throws SQLException {
+        try (Statement s = connection.createStatement();
+                ResultSet r = s.executeQuery(
+                        "SELECT COUNT(*), SUM(name = 'unit') FROM sqlite_master WHERE type = 'table'")) {
+            if (r.next() && r.getInt(1) > 0 && r.getInt(2) == 0) {
+                throw new SQLException("it is another program's database");
             }
         }
     }

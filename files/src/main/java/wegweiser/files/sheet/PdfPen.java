@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -21,9 +22,12 @@ final class PdfPen implements Pen, AutoCloseable {
 
     private final PDDocument document = new PDDocument();
     private final Map<Fonts, PDType0Font> fonts = new EnumMap<>(Fonts.class);
+    private final Set<String> missing;
     private PDPageContentStream content;
 
-    PdfPen() throws IOException {
+    /** @param missing gets the letters that the typefaces lack */
+    PdfPen(Set<String> missing) throws IOException {
+        this.missing = missing;
         for (Fonts font : Fonts.all()) {
             try (InputStream in = font.open()) {
                 fonts.put(font, PDType0Font.load(document, in));
@@ -79,16 +83,19 @@ final class PdfPen implements Pen, AutoCloseable {
         });
     }
 
-    /** Letters that the typeface lacks become a question mark rather than an error. */
-    private static String printable(PDType0Font font, String text) {
+    /** Letters that the typeface lacks become a question mark and are noted; line breaks become blanks. */
+    private String printable(PDType0Font font, String text) {
         StringBuilder kept = new StringBuilder();
         text.codePoints().forEach(c -> {
-            String letter = Character.toString(c);
+            String letter = Character.isWhitespace(c) ? " " : Character.toString(c);
             try {
                 font.encode(letter);
                 kept.append(letter);
             } catch (IOException | IllegalArgumentException _) {
-                kept.append(c == 'Ω' ? "ohm" : "?");
+                kept.append(c == '\u03A9' ? "ohm" : "?");
+                if (c != '\u03A9') {
+                    missing.add(letter);
+                }
             }
         });
         return kept.toString();
@@ -165,11 +172,12 @@ final class PdfPen implements Pen, AutoCloseable {
             case Drawing.Label l -> {
                 page.setNonStrokingColor(INK[0], INK[1], INK[2]);
                 PDType0Font font = fonts.get(Fonts.MONO_MEDIUM);
-                float width = font.getStringWidth(l.text()) / 1000 * (float) l.size();
+                String text = printable(font, l.text());
+                float width = font.getStringWidth(text) / 1000 * (float) l.size();
                 page.beginText();
                 page.setFont(font, (float) l.size() * POINTS);
                 page.newLineAtOffset(x(dx + l.x() - width / 2), y(dy + l.y() + l.size() * 0.35));
-                page.showText(l.text());
+                page.showText(text);
                 page.endText();
             }
         }

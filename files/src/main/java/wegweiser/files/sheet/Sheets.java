@@ -3,7 +3,9 @@ package wegweiser.files.sheet;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.LinkedHashSet;
 import java.util.Locale;
+import java.util.Set;
 import wegweiser.core.model.Job;
 import wegweiser.files.job.AtomicFile;
 import wegweiser.files.job.BadFile;
@@ -16,16 +18,23 @@ public final class Sheets {
      * Writes the sheet in the format that the file's ending names: .pdf, .svg, .html, .md or .csv.
      *
      * @param label label number of the unit, or empty
+     * @return the letters that the format's typeface lacks, and that are shown as U+FFFD or a question mark
      * @throws BadFile when the ending names no format
      */
-    public static void write(Job job, String label, Path file) throws IOException, BadFile {
-        AtomicFile.write(file, bytes(SheetContent.of(job, label), file.getFileName().toString()));
+    public static Set<String> write(Job job, String label, Path file) throws IOException, BadFile {
+        if (file.getFileName() == null) {
+            throw new BadFile(file + ": this is a folder, not a file.");
+        }
+        Set<String> missing = new LinkedHashSet<>();
+        AtomicFile.write(file, bytes(SheetContent.of(job, label), file.getFileName().toString(), missing));
+        return missing;
     }
 
-    private static byte[] bytes(SheetContent content, String name) throws IOException, BadFile {
+    private static byte[] bytes(SheetContent content, String name, Set<String> missing)
+            throws IOException, BadFile {
         String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
         return switch (ending) {
-            case "pdf" -> pdf(content);
+            case "pdf" -> pdf(content, missing);
             case "svg" -> svg(content).getBytes(StandardCharsets.UTF_8);
             case "html" -> HtmlSheet.of(content).getBytes(StandardCharsets.UTF_8);
             case "md" -> TextSheets.markdown(content).getBytes(StandardCharsets.UTF_8);
@@ -34,8 +43,8 @@ public final class Sheets {
         };
     }
 
-    private static byte[] pdf(SheetContent content) throws IOException {
-        try (PdfPen pen = new PdfPen()) {
+    private static byte[] pdf(SheetContent content, Set<String> missing) throws IOException {
+        try (PdfPen pen = new PdfPen(missing)) {
             PageLayout.layOut(content, pen);
             return pen.document();
         }

@@ -3,12 +3,15 @@ package wegweiser.files.workshop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.stream.Stream;
 import wegweiser.files.job.AtomicFile;
+import wegweiser.files.job.FileTurn;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.library.LibraryFolder;
 
@@ -72,13 +75,15 @@ public record Workshop(Path folder) {
 
     /** Keeps settings for the next start. */
     public void remember(java.util.Map<String, String> values) throws IOException {
-        Properties all = settings();
-        all.putAll(values);
-        StringBuilder text = new StringBuilder();
-        all.stringPropertyNames().stream().sorted()
-                .forEach(n -> text.append(n).append('=').append(all.getProperty(n)).append('\n'));
-        AtomicFile.write(folder.resolve("settings.properties"),
-                text.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        Path file = folder.resolve("settings.properties");
+        FileTurn.take(file, () -> {
+            Properties all = settings();
+            all.putAll(values);
+            StringWriter text = new StringWriter();
+            all.store(text, null);
+            AtomicFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
+            return file;
+        });
     }
 
     private Properties settings() {

@@ -235,6 +235,24 @@ final class CopperProof {
         return because;
     }
 
+    /**
+     * A proof without the readings that it does not need. Only beeps of gangs lead to such: each may rest on others that in
+     * turn rest on what is known already. One proof anew for each reading.
+     */
+    TreeSet<Integer> needed(TreeSet<Integer> because, int a, int b, boolean joined) {
+        boolean gang = items.stream().anyMatch(i -> i.meaning() == Meaning.JOINS && !i.isSingle()
+                && because.contains(i.number()));
+        TreeSet<Integer> left = because;
+        for (int reading : gang ? List.copyOf(because) : List.<Integer>of()) {
+            TreeSet<Integer> fewer = new TreeSet<>(left);
+            fewer.remove(reading);
+            CopperProof proof = new CopperProof(labels.length,
+                    items.stream().filter(i -> fewer.contains(i.number())).toList());
+            left = (joined ? proof.isJoined(a, b) : proof.isApart(a, b)) ? fewer : left;
+        }
+        return left;
+    }
+
     JoinGraph.Paths paths(int from) {
         return graph.from(from);
     }

@@ -81,16 +81,17 @@ public final class Evidence {
             }
         }
         CopperProof all = new CopperProof(index.size(), items);
-        List<TreeSet<Integer>> conflicts = all.conflicts();
-        this.contradictions = contradictions(all, sides);
-        if (conflicts.isEmpty()) {
-            this.copper = all;
-        } else {
+        Map<TreeSet<Integer>, int[]> conflicts = Conflicts.of(index.size(), items, all);
+        this.contradictions = contradictions(conflicts, sides);
+        CopperProof sound = all;
+        while (!sound.conflicts().isEmpty()) {
+            // the first time round all that is disputed; what is left then hardly ever disputes anything
             TreeSet<Integer> disputed = new TreeSet<>();
-            conflicts.forEach(disputed::addAll);
+            (sound == all ? conflicts.keySet() : sound.conflicts()).forEach(disputed::addAll);
             items.removeIf(i -> disputed.contains(i.number()));
-            this.copper = new CopperProof(index.size(), items);
+            sound = new CopperProof(index.size(), items);
         }
+        this.copper = sound;
         int n = index.size();
         this.joinedDirectly = new BitSet[n];
         this.apartDirectly = new BitSet[n];
@@ -110,17 +111,10 @@ public final class Evidence {
         this.parts = PartFinder.find(this, items);
     }
 
-    private List<Contradiction> contradictions(CopperProof all, ReactionSides reaction) {
+    private List<Contradiction> contradictions(Map<TreeSet<Integer>, int[]> copper, ReactionSides reaction) {
         List<Contradiction> found = new ArrayList<>();
-        Map<TreeSet<Integer>, Boolean> seen = new HashMap<>();
-        for (int k = 0; k < all.conflicts().size(); k++) {
-            TreeSet<Integer> set = all.conflicts().get(k);
-            if (seen.put(set, true) == null) {
-                int[] pair = all.conflictPairs().get(k);
-                found.add(new Contradiction(List.copyOf(set),
-                        Touch.of(index.get(pair[0]), index.get(pair[1]))));
-            }
-        }
+        copper.forEach((set, pair) -> found.add(new Contradiction(List.copyOf(set),
+                Touch.of(index.get(pair[0]), index.get(pair[1])))));
         for (TreeSet<Integer> set : reaction.conflicts()) {
             found.add(new Contradiction(List.copyOf(set), readings.get(set.first() - 1).touch()));
         }
@@ -307,9 +301,13 @@ public final class Evidence {
         TreeSet<Integer> why = switch (state) {
             case APART_ASSUMED, UNKNOWN -> new TreeSet<>();
             case JOINED_MEASURED, JOINED_FOLLOWS ->
-                copper.isJoined(a, b) ? copper.whyJoined(a, b) : sides.why(a, b, false).orElseThrow();
+                copper.isJoined(a, b)
+                        ? copper.needed(copper.whyJoined(a, b), a, b, true)
+                        : sides.why(a, b, false).orElseThrow();
             case APART_MEASURED, APART_FOLLOWS ->
-                copper.isApart(a, b) ? copper.whyApart(a, b) : sides.why(a, b, true).orElseThrow();
+                copper.isApart(a, b)
+                        ? copper.needed(copper.whyApart(a, b), a, b, false)
+                        : sides.why(a, b, true).orElseThrow();
         };
         return state.isProved()
                 ? Optional.of(new Claim(index.get(a), index.get(b), state, List.copyOf(why)))

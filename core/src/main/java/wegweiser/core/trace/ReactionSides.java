@@ -80,9 +80,33 @@ final class ReactionSides {
         List<TreeSet<Integer>> found = new ArrayList<>();
         for (int wire = 0; wire < n; wire++) {
             Optional<TreeSet<Integer>> odd = mentions(wire) ? why(wire, wire, true) : Optional.empty();
-            odd.filter(set -> found.stream().noneMatch(other -> sharesAny(other, set))).ifPresent(found::add);
+            odd.map(this::smallest).filter(set -> found.stream().noneMatch(other -> sharesAny(other, set)))
+                    .ifPresent(found::add);
         }
         return found;
+    }
+
+    /** Trials that cannot all be true, without those that are not needed for it: a way out and back is no circle. */
+    private TreeSet<Integer> smallest(TreeSet<Integer> trials) {
+        TreeSet<Integer> left = new TreeSet<>(trials);
+        for (int trial : trials) {
+            TreeSet<Integer> fewer = new TreeSet<>(left);
+            fewer.remove(trial);
+            ReactionSides some = new ReactionSides(n);
+            for (int wire = 0; wire < n; wire++) {
+                for (int[] edge : edges.get(wire)) {
+                    if (wire < edge[0] && fewer.contains(edge[2])) {
+                        some.add(wire, edge[0], edge[1] == 1, edge[2]);
+                    }
+                }
+            }
+            boolean odd = false;
+            for (int wire = 0; wire < n && !odd; wire++) {
+                odd = some.mentions(wire) && some.why(wire, wire, true).isPresent();
+            }
+            left = odd ? fewer : left;
+        }
+        return left;
     }
 
     private static boolean sharesAny(TreeSet<Integer> a, TreeSet<Integer> b) {

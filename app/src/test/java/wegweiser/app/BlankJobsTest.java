@@ -29,9 +29,10 @@ class BlankJobsTest extends WindowTest {
 
     @Test
     void noEnds() {
-        walk(List.of(), true);
-        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        await("the hint stands alone", () -> shows("Two ends make a cable") && !shows("Something else"));
+        List<End> before = job().ends();
+        edit(j -> j.withEnds(List.of()));
+        await("it says why", () -> shows("could not be saved") && shows("ends needs at least 1 entry"));
+        assertThat(job().ends()).as("what could not be opened again is not taken").isEqualTo(before);
     }
 
     @Test

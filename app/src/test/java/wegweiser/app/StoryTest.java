@@ -25,7 +25,7 @@ class StoryTest extends WindowTest {
         await("a first touch", () -> shows("Next touch"));
         assertThat(job().readings()).isEmpty();
         answerEverything();
-        await("proved", () -> shows("every pair of contacts is measured or follows"));
+        await("proved", () -> shows("each measured or following from what was measured"));
         assertThat(Proof.of(job()).isProved()).isTrue();
         assertThat(Evidence.of(job()).nets().joinedNets()).hasSize(8);
 

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -49,6 +50,7 @@ public abstract class WindowTest extends ApplicationTest {
     private void open(Optional<Path> job) throws IOException {
         session = WindowApp.session(new Workshop(folder), job);
         window = new MainWindow(session);
+        session.workshop().remember(Map.of("job", session.file().toString()));
         Scene scene = WindowApp.scene(window);
         stage.setScene(scene);
         stage.setX(0);

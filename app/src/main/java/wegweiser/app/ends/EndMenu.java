@@ -129,11 +129,15 @@ final class EndMenu extends MenuButton {
     }
 
     private void remove() {
+        if (session.job().ends().size() == 1) {
+            session.noticeProperty().set(t("ends.last"));
+            return;
+        }
         if (isUsed(session.job())) {
             session.noticeProperty().set(t("ends.in-use", name));
             return;
         }
-        session.edit(job -> isUsed(job)
+        session.edit(job -> isUsed(job) || job.ends().size() == 1
                 ? job
                 : job.withEnds(job.ends().stream().filter(e -> !e.name().equals(name)).toList()));
     }

@@ -132,6 +132,9 @@ public final class Session {
 
     /** Changes the job: as it is on the disk when the change's turn has come, which may be after someone else's. */
     public void edit(UnaryOperator<Job> edit) {
+        if (writing == 0 && edit.apply(job.get()).equals(job.get())) {
+            return;
+        }
         change((now, _) -> Optional.of(now.edit(edit)));
     }
 
@@ -158,6 +161,9 @@ public final class Session {
     }
 
     private void change(Step step) {
+        if (writer.isShutdown()) {
+            return;
+        }
         if (job.get().isReadOnly()) {
             notice.set(t("notice.read-only"));
             return;

@@ -37,6 +37,7 @@ import wegweiser.core.trace.Hypothesis;
 import wegweiser.core.trace.LadderWork;
 import wegweiser.core.trace.MeasuredPart;
 import wegweiser.core.trace.PairState;
+import wegweiser.core.trace.Proof;
 import wegweiser.core.trace.Proposal;
 import wegweiser.core.trace.TouchCount;
 import wegweiser.core.words.Words;
@@ -111,7 +112,7 @@ final class TracePanel extends VBox {
         return box;
     }
 
-    void show(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal, boolean proved) {
+    void show(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal, Proof proof) {
         beliefs.getChildren().clear();
         List<Belief.Share> likely = belief.shares().stream().limit(2).filter(s -> s.probability() >= 0.005)
                 .toList();
@@ -123,7 +124,7 @@ final class TracePanel extends VBox {
                     Math.max(0, 1 - likely.stream().mapToDouble(Belief.Share::probability).sum()),
                     "belief-other");
         }
-        if (!proved && !belief.shares().isEmpty()) {
+        if (!proof.isProved() && !belief.shares().isEmpty()) {
             beliefs.getChildren().add(Panels.quiet(t("trace.guess")));
         }
         trouble.getChildren().clear();
@@ -145,6 +146,11 @@ final class TracePanel extends VBox {
         left.getChildren().add(
                 Panels.line(new Label(t("trace.touches")),
                         figure(String.valueOf(TouchCount.of(job.readings())))));
+        if (proposal.isEmpty() && evidence.index().size() > 1) {
+            Label open = Panels.quiet(proof.words());
+            open.setId("proof");
+            left.getChildren().add(open);
+        }
         proposal.ifPresent(p -> {
             left.getChildren().add(Panels.line(new Label(t("trace.left")),
                     figure(t("trace.left.figure", p.touchesLeft(), p.secondsLeft()))));

@@ -195,7 +195,7 @@ public final class TraceStage implements StageView {
                         : s.proposal().isEmpty()
                                 ? t("trace.as-asked", s.proof().unproved())
                                 : guess(s.belief().shares().getFirst(), s.belief()));
-        panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proof().isProved());
+        panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proof());
         work.show(s.job(),
                 s.proposal().map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why())),
                 s.simulated(), done(s));
@@ -221,7 +221,7 @@ public final class TraceStage implements StageView {
         if (s.proof().isProved()) {
             return s.proof().words() + " " + t("trace.done.proved");
         }
-        return s.proof().words() + " "
+        return s.proof().summary() + " "
                 + t(choices.goalProperty().get() == Goal.PROVE ? "trace.done.comb" : "trace.done.prove");
     }
 

@@ -123,7 +123,10 @@ class CommandsTest {
                 assertThat(out.at("/recognised/id").asText()).isEqualTo(prove ? "" : "crossed-3");
                 assertThat(out.get("sweepTouches").asInt()).isPositive();
                 if (prove) {
-                    assertThat(out.get("proved").asBoolean()).isTrue();
+                    assertThat(out.get("proved").asBoolean()).as(fixture).isEqualTo(fixture.equals("comb"));
+                    assertThat(out.get("unproved").asInt()).isEqualTo(out.get("open").size());
+                    assertThat(out.get("depth").asText())
+                            .isEqualTo(fixture.equals("comb") ? "all" : "neighbours");
                 }
             }
         }

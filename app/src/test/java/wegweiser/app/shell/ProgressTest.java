@@ -6,7 +6,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
 import wegweiser.core.trace.Fixture;
 
 /** What the arm of Trace says is known. */
@@ -25,7 +29,23 @@ class ProgressTest {
         assertThat(trace(two, Reading.beep("A.tip", "B.tip"), Reading.beep("A.sleeve", "B.sleeve")))
                 .isEqualTo("4 of 4 known");
         assertThat(trace(two, Reading.beep("A.tip", "B.tip"), Reading.beep("A.sleeve", "B.sleeve"),
-                Reading.silent("A.tip", "A.sleeve"))).isEqualTo("proved");
+                Reading.silent("A.tip", "A.sleeve"))).as("a buzzer alone").isEqualTo("all pairs touched");
+        assertThat(trace(two, ohms("A.tip", "B.tip", 0.4), ohms("A.sleeve", "B.sleeve", 0.3),
+                open("A.tip", "A.sleeve"),
+                open("A.sleeve", "A.tip"), Reading.of(Mode.OHMS, touch("A.tip", "A.sleeve"), Outcome.OPEN)))
+                .isEqualTo("proved");
+    }
+
+    private static Touch touch(String red, String black) {
+        return Touch.of(Terminal.parse(red), Terminal.parse(black));
+    }
+
+    private static Reading ohms(String red, String black, double ohms) {
+        return Reading.of(Mode.OHMS, touch(red, black), new Outcome.Resistance(ohms));
+    }
+
+    private static Reading open(String anode, String cathode) {
+        return Reading.of(Mode.DIODE, touch(anode, cathode), Outcome.OPEN);
     }
 
     @Test

@@ -149,6 +149,24 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         return String.join(" ", said);
     }
 
+    /** The same in a line: how many pairs of each kind, without their names. */
+    public String summary() {
+        if (pairs == 0 || doubtful || isProved()) {
+            return words();
+        }
+        List<String> said = new ArrayList<>();
+        if (!unknown.isEmpty()) {
+            said.add(Words.say("proof.short.unknown", counted(unknown.size())));
+        }
+        if (!heard.isEmpty()) {
+            said.add(Words.say("proof.short.heard", counted(heard.size())));
+        }
+        if (!undioded.isEmpty()) {
+            said.add(Words.say("proof.short.undioded", counted(undioded.size())));
+        }
+        return Words.say("proof.short", Words.list(said));
+    }
+
     private static String counted(int pairs) {
         return Words.count(pairs, Words.say("pair"), Words.say("pairs"));
     }

@@ -82,7 +82,7 @@ class StagesTest extends WindowTest {
         keys(KeyCode.DIGIT1);
         write("2x");
         keys(KeyCode.ENTER);
-        await("said", () -> shows("is not a result"));
+        await("said", () -> shows("is no number"));
         assertThat(call(() -> lookup("#dock-typed").<TextField>query().getText())).isEqualTo("12x");
         assertThat(job().readings()).isEmpty();
         keys(KeyCode.BACK_SPACE);

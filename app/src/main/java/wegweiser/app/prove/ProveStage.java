@@ -56,7 +56,6 @@ public final class ProveStage implements StageView {
     private final Session session;
     private final Choices choices;
     private final Background background = new Background();
-    private final Background recording = new Background();
     private final Faces faces = new Faces();
     private final Pegboard board = new Pegboard();
     private final FacingChoice facing;
@@ -204,7 +203,7 @@ public final class ProveStage implements StageView {
             return;
         }
         Fixture fixture = choices.fixtureProperty().get();
-        recording.run(() -> {
+        Background.errand(() -> {
             try (Logbook log = Logbook.open(session.workshop().logbook())) {
                 Unit unit = log.add(job, fixture, Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
                 return t("prove.recorded", unit.label());

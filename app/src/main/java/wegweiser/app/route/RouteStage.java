@@ -74,6 +74,7 @@ public final class RouteStage implements StageView {
         why.setWrapText(true);
         why.setMinHeight(38);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
+        hint.setVisible(false);
         VBox middle = Panels.sheet(Panels.titleLine(title, axes, facing), board, why);
         VBox.setVgrow(board, Priority.ALWAYS);
         VBox.setVgrow(middle, Priority.ALWAYS);

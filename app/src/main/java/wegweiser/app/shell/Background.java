@@ -36,6 +36,18 @@ public final class Background {
                 : e.getClass().getSimpleName() + ": " + e.getMessage();
     }
 
+    /** Runs an errand, such as writing a file, that is neither given up nor overtaken. */
+    public static <T> void errand(Supplier<T> work, Consumer<T> show) {
+        WORKERS.submit(() -> {
+            try {
+                T result = work.get();
+                Platform.runLater(() -> show.accept(result));
+            } catch (RuntimeException | Error e) {
+                Platform.runLater(() -> told.accept(t("notice.failed", reason(e))));
+            }
+        });
+    }
+
     /** Starts a computation that changes no picture when it fails. */
     public <T> void run(Supplier<T> work, Consumer<T> show) {
         run(work, show, () -> {});
@@ -59,7 +71,7 @@ public final class Background {
             } catch (CancellationException _) {
                 // somebody newer is at work
                 return;
-            } catch (Throwable e) {
+            } catch (RuntimeException | Error e) {
                 Platform.runLater(() -> failed(mine, e, failed));
             }
         });

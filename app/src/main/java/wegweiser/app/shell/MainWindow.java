@@ -51,7 +51,6 @@ public final class MainWindow {
     private final Map<StageId, Supplier<StageView>> makers = new EnumMap<>(StageId.class);
     private final Map<StageId, StageView> stages = new EnumMap<>(StageId.class);
     private final Background background = new Background();
-    private final Background writing = new Background();
     private final Overlay overlay = new Overlay(root);
     /** Keys that are down; one that is held repeats itself, and is no second answer. */
     private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
@@ -361,6 +360,6 @@ public final class MainWindow {
     void sheet() {
         Path written = Jobs.sheetFile(session);
         Job job = session.job();
-        writing.run(() -> Jobs.writeSheet(job, written), session.noticeProperty()::set);
+        Background.errand(() -> Jobs.writeSheet(job, written), session.noticeProperty()::set);
     }
 }

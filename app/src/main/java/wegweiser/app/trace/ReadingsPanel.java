@@ -17,7 +17,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.TableFile;
+import wegweiser.app.shell.Background;
 import wegweiser.app.shell.Session;
+import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
 import wegweiser.core.trace.ReadingList;
 import wegweiser.files.job.AtomicFile;
@@ -31,7 +33,8 @@ final class ReadingsPanel extends VBox {
     private final VBox preview = new VBox(2);
     private final Label summary = Panels.quiet("");
     private final Button take = new Button();
-    private ReadingList read;
+    private final Background background = new Background();
+    private ReadingList read = new ReadingList(List.of());
 
     ReadingsPanel(Session session, Runnable close) {
         super(10);
@@ -78,7 +81,14 @@ final class ReadingsPanel extends VBox {
     }
 
     private void read() {
-        read = ReadingList.read(text.getText(), session.job());
+        String all = text.getText();
+        Job job = session.job();
+        take.setDisable(true);
+        background.run(() -> ReadingList.read(all, job), this::show);
+    }
+
+    private void show(ReadingList list) {
+        read = list;
         preview.getChildren().clear();
         for (ReadingList.Line line : read.lines().subList(0, Math.min(300, read.lines().size()))) {
             Label number = new Label(String.valueOf(line.number()));

@@ -2,9 +2,7 @@ package wegweiser.app.trace;
 
 import static wegweiser.app.texts.Texts.t;
 
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.Button;
@@ -25,9 +23,9 @@ import wegweiser.app.shell.Session;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.port.Deciding;
 import wegweiser.core.trace.Belief;
+import wegweiser.core.trace.Census;
 import wegweiser.core.trace.Contradiction;
 import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
@@ -36,7 +34,6 @@ import wegweiser.core.trace.Goal;
 import wegweiser.core.trace.Hypothesis;
 import wegweiser.core.trace.LadderWork;
 import wegweiser.core.trace.MeasuredPart;
-import wegweiser.core.trace.PairState;
 import wegweiser.core.trace.Proof;
 import wegweiser.core.trace.Proposal;
 import wegweiser.core.trace.TouchCount;
@@ -112,7 +109,8 @@ final class TracePanel extends VBox {
         return box;
     }
 
-    void show(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal, Proof proof) {
+    void show(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal, Proof proof,
+            Census census) {
         beliefs.getChildren().clear();
         List<Belief.Share> likely = belief.shares().stream().limit(2).filter(s -> s.probability() >= 0.005)
                 .toList();
@@ -141,7 +139,7 @@ final class TracePanel extends VBox {
             trouble.getChildren().add(Panels.quiet(t("trace.ladder.waiting", waiting)));
         }
         deciding(job);
-        counts(job, evidence);
+        counts(evidence, census);
         left.getChildren().clear();
         left.getChildren().add(
                 Panels.line(new Label(t("trace.touches")),
@@ -221,30 +219,16 @@ final class TracePanel extends VBox {
         beliefs.getChildren().add(new VBox(2, Panels.line(words, percent), bar));
     }
 
-    private void counts(Job job, Evidence evidence) {
-        int supposed = 0;
-        Map<PairState, Integer> by = new EnumMap<>(PairState.class);
-        List<Terminal> all = evidence.index().terminals();
-        for (int a = 0; a < all.size(); a++) {
-            for (int b = a + 1; b < all.size(); b++) {
-                PairState state = evidence.state(a, b);
-                boolean value = !state.isProved() && evidence.supposed().state(a, b).isProved();
-                supposed += value ? 1 : 0;
-                by.merge(state, value ? 0 : 1, Integer::sum);
-            }
-        }
+    private void counts(Evidence evidence, Census census) {
         counts.getChildren().clear();
-        int joined = by.getOrDefault(PairState.JOINED_MEASURED, 0);
-        int follows = by.getOrDefault(PairState.JOINED_FOLLOWS, 0)
-                + by.getOrDefault(PairState.APART_FOLLOWS, 0);
-        count("trace.count.joined", joined);
-        count("trace.count.apart", by.getOrDefault(PairState.APART_MEASURED, 0));
-        count("trace.count.follows", follows);
-        count("trace.count.assumed", by.getOrDefault(PairState.APART_ASSUMED, 0));
-        if (supposed > 0) {
-            count("trace.count.ladder", supposed);
+        count("trace.count.joined", census.joined());
+        count("trace.count.apart", census.apart());
+        count("trace.count.follows", census.follows());
+        count("trace.count.assumed", census.assumed());
+        if (census.byValue() > 0) {
+            count("trace.count.ladder", census.byValue());
         }
-        count("trace.count.unknown", by.getOrDefault(PairState.UNKNOWN, 0));
+        count("trace.count.unknown", census.unknown());
         parts(evidence.parts());
     }
 

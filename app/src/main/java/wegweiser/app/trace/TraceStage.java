@@ -41,6 +41,7 @@ import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.trace.Advisor;
 import wegweiser.core.trace.Belief;
+import wegweiser.core.trace.Census;
 import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Goal;
@@ -76,7 +77,7 @@ public final class TraceStage implements StageView {
 
     /** Everything shown, computed off the interface thread. */
     private record Shown(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal,
-            Proof proof,
+            Proof proof, Census census,
             Optional<Outcome> simulated) {}
 
     public TraceStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
@@ -96,6 +97,8 @@ public final class TraceStage implements StageView {
         named.setAlignment(Pos.CENTER_LEFT);
         HBox title = Panels.line(named, boardTitle);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
+        // shown once it is known that there is nothing to touch
+        hint.setVisible(false);
         VBox middle = Panels.sheet(title, board, cellWords, TraceLegend.create(Bindings.createBooleanBinding(
                 () -> board.getModel().has(PegCell.JOINED_ASSUMED), board.modelProperty())));
         VBox.setVgrow(board, Priority.ALWAYS);
@@ -155,7 +158,8 @@ public final class TraceStage implements StageView {
                     .map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why()));
             Optional<Outcome> shown = DockWork.simulated(job, simulated, asked);
             return Map.entry(new Prepared(wanted, advisor),
-                    new Shown(job, evidence, belief, proposal, advisor.proof(evidence), shown));
+                    new Shown(job, evidence, belief, proposal, advisor.proof(evidence), Census.of(evidence),
+                            shown));
         }, r -> {
             prepared = Optional.of(r.getKey());
             show(r.getValue());
@@ -195,7 +199,7 @@ public final class TraceStage implements StageView {
                         : s.proposal().isEmpty()
                                 ? t("trace.as-asked", s.proof().unproved())
                                 : guess(s.belief().shares().getFirst(), s.belief()));
-        panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proof());
+        panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proof(), s.census());
         work.show(s.job(),
                 s.proposal().map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why())),
                 s.simulated(), done(s));
@@ -266,7 +270,10 @@ public final class TraceStage implements StageView {
             cellWords.setText("");
             return;
         }
-        Evidence evidence = Evidence.of(job);
+        if (shown == null) {
+            return;
+        }
+        Evidence evidence = shown.evidence();
         Terminal row = model.rows().get(at.row()).terminal();
         Terminal column = model.columns().get(at.column()).terminal();
         boolean known = evidence.index().contains(row) && evidence.index().contains(column);

@@ -5,6 +5,7 @@ import java.util.List;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.trace.Evidence;
@@ -51,6 +52,7 @@ final class Blind {
         List<String> heard = new ArrayList<>();
         List<String> undioded = new ArrayList<>();
         for (int i = 0; i < firsts.size(); i++) {
+            Superseded.check();
             for (int j = i + 1; j < firsts.size(); j++) {
                 int a = number(firsts.get(i));
                 int b = number(firsts.get(j));

@@ -8,6 +8,7 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.trace.Evidence;
 import wegweiser.core.wiring.EndChange;
@@ -59,6 +60,7 @@ public final class Diagnosis {
                 continue;
             }
             for (EndChange change : EndChange.all(type)) {
+                Superseded.check();
                 Nets predicted = change.applyTo(planned, end.name());
                 double explains = explains(predicted);
                 if (explains < WORTH_TELLING) {

@@ -15,6 +15,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.signals.Pin;
@@ -62,6 +63,7 @@ public final class TestPlan {
     private List<Test> single() {
         List<Test> tests = new ArrayList<>();
         for (int a = 0; a < all.size(); a++) {
+            Superseded.check();
             for (int b = a + 1; b < all.size(); b++) {
                 if (foreseen.parts(all.get(a).getFirst(), all.get(b).getFirst()).isEmpty()) {
                     tests.add(apart(closest(a, b), danger(a, b)));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import wegweiser.core.model.Superseded;
 
 /**
  * Chooses the first of two touches that together tell most per second. Two answers tell the entropy of their joint
@@ -63,6 +64,7 @@ final class Foresight {
         List<Move> seconds = new ArrayList<>(byBits.subList(0, Math.min(SECOND, byBits.size())));
         List<Choice> choices = new ArrayList<>();
         for (Move first : byRate.subList(0, Math.min(FIRST, byRate.size()))) {
+            Superseded.check();
             double own = price.seconds(null, first);
             double rate = first.bits() / own;
             int[] beeping = IntStream.range(0, weights.length).filter(h -> first.beeps[h]).toArray();

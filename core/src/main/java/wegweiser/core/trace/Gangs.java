@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
+import wegweiser.core.model.Superseded;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 
@@ -37,6 +38,7 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
         double most = atLeast;
         Optional<Choice> best = Optional.empty();
         for (int[][] candidate : Candidates.of(job, evidence, belief, leader)) {
+            Superseded.check();
             boolean single = candidate[0].length == 1 && candidate[1].length == 1;
             if (repeats.isEnough(candidate[0], candidate[1])
                     || goal == Goal.IDENTIFY && (single || !isAcross(candidate))) {

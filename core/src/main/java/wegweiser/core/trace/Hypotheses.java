@@ -1,6 +1,7 @@
 package wegweiser.core.trace;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,6 +14,7 @@ import wegweiser.core.data.Priors;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.signals.Pin;
@@ -40,8 +42,12 @@ public final class Hypotheses {
     private static final double OPEN_SHARE = Priors.of("spoilt.open");
     private static final double SHELLS_JOINED = Priors.of("shells.joined");
 
+    /** Terminals times hypotheses that are weighed with every touch. */
+    private static final int MOST_LABELS = 1_200_000;
+
     private final TerminalIndex index;
     private final List<NamedWiring> known;
+    private final Map<String, List<EndChange>> mistakes = new HashMap<>();
     private final Map<LabelKey, Hypothesis> found = new LinkedHashMap<>();
 
     private Hypotheses(TerminalIndex index, List<NamedWiring> known) {
@@ -57,8 +63,14 @@ public final class Hypotheses {
         for (Hypothesis h : sound) {
             all.add(h.title(), h.named(), h.labels(), SOUND * h.weight() / total);
         }
-        for (Hypothesis h : sound) {
-            all.spoil(job, h, SPOILT * h.weight() / total);
+        // the likeliest first, and no more mistakes than can be weighed while a person waits
+        List<Hypothesis> byWeight = sound.stream().sorted(Comparator.comparingDouble(h -> -h.weight()))
+                .toList();
+        int most = Math.max(sound.size(), MOST_LABELS / Math.max(1, index.size()));
+        for (Hypothesis h : byWeight) {
+            if (all.found.size() < most) {
+                all.spoil(job, h, SPOILT * h.weight() / total, most);
+            }
         }
         return List.copyOf(all.found.values());
     }
@@ -180,7 +192,7 @@ public final class Hypotheses {
         put(found, new Hypothesis(title, named, labels, weight));
     }
 
-    private void spoil(Job job, Hypothesis h, double weight) {
+    private void spoil(Job job, Hypothesis h, double weight, int most) {
         Nets nets = new Nets(index, h.labels());
         Catalogue catalogue = Catalogue.of(job);
         double changeShare = weight * (1 - SHORT_SHARE - OPEN_SHARE) / Math.max(1, job.ends().size());
@@ -189,9 +201,14 @@ public final class Hypotheses {
             if (type.isEmpty()) {
                 continue;
             }
-            List<EndChange> changes = EndChange.all(type.get());
+            List<EndChange> changes = mistakes.computeIfAbsent(type.get().id(),
+                    _ -> EndChange.all(type.get()));
             double total = changes.stream().mapToDouble(EndChange::weight).sum();
             for (EndChange change : changes) {
+                Superseded.check();
+                if (found.size() >= most) {
+                    break;
+                }
                 Nets spoilt = change.applyTo(nets, end.name());
                 if (!spoilt.equals(nets)) {
                     add(Words.say("hypothesis.spoilt." + change.kind().id(), h.title(), end.name(),
@@ -201,7 +218,9 @@ public final class Hypotheses {
             }
         }
         opens(h, weight * OPEN_SHARE);
-        shorts(job, catalogue, h, weight * SHORT_SHARE);
+        if (found.size() < most) {
+            shorts(job, catalogue, h, weight * SHORT_SHARE, index.size() * index.size() / 2 < most);
+        }
     }
 
     private void opens(Hypothesis h, double share) {
@@ -225,7 +244,8 @@ public final class Hypotheses {
         }
     }
 
-    private void shorts(Job job, Catalogue catalogue, Hypothesis h, double share) {
+    /** @param far whether shorts between contacts that are no neighbours are told apart as well */
+    private void shorts(Job job, Catalogue catalogue, Hypothesis h, double share, boolean far) {
         Map<List<Integer>, Double> pairs = new HashMap<>();
         for (End end : job.ends()) {
             ConnectorType type = catalogue.of(end).orElse(null);
@@ -238,7 +258,7 @@ public final class Hypotheses {
                 for (int j = i + 1; j < ids.size(); j++) {
                     int a = h.labels()[index.of(end.terminal(ids.get(i)))];
                     int b = h.labels()[index.of(end.terminal(ids.get(j)))];
-                    if (a != b) {
+                    if (a != b && (far || near.contains(ids.get(j)))) {
                         pairs.merge(List.of(Math.min(a, b), Math.max(a, b)),
                                 near.contains(ids.get(j)) ? 1.0 : FAR_SHORT, Double::sum);
                     }

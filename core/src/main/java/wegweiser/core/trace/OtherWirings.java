@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.SplittableRandom;
+import wegweiser.core.model.Superseded;
 import wegweiser.core.model.TerminalIndex;
 
 /**
@@ -90,6 +91,7 @@ final class OtherWirings {
                 .toList();
         List<Drawn> drawn = new ArrayList<>(count);
         for (int k = 0; k < count; k++) {
+            Superseded.check();
             drawn.add(drawOne(evidence, labels, roots, loose, mayJoin, sought, random));
         }
         return drawn;

@@ -3,6 +3,7 @@ package wegweiser.core.trace;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.words.Words;
@@ -62,6 +63,7 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         List<Pair> undioded = new ArrayList<>();
         boolean rows = true;
         for (int a = 0; a < index.size(); a++) {
+            Superseded.check();
             for (int b = a + 1; b < index.size(); b++) {
                 Need need = need(evidence, a, b);
                 if (need == Need.NOTHING) {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
@@ -36,6 +37,7 @@ public record ReadingList(List<Line> lines) {
     /** Reads a text for a job. */
     public static ReadingList read(String text, Job job) {
         List<Line> found = new ArrayList<>();
+        TypedTerminals known = new TypedTerminals(Terminals.of(job));
         int number = 0;
         for (String raw : text.lines().toList()) {
             number++;
@@ -44,17 +46,17 @@ public record ReadingList(List<Line> lines) {
             if (line.isEmpty() || line.startsWith("#") || heading) {
                 continue;
             }
-            found.add(line(number, line, job));
+            found.add(line(number, line, known));
         }
         return new ReadingList(found);
     }
 
-    private static Line line(int number, String text, Job job) {
+    private static Line line(int number, String text, TypedTerminals known) {
         Matcher time = TIME.matcher(text);
         boolean timed = time.find();
         String touch = timed ? text.substring(0, time.start()) : text.replaceAll("[\\s,;]+$", "");
         try {
-            Reading reading = TypedReading.parse(touch, job);
+            Reading reading = TypedReading.parse(touch, known);
             return new Line(number, text, java.util.Optional.of(timed ? reading.at(time.group(1)) : reading),
                     "");
         } catch (IllegalArgumentException e) {

@@ -6,6 +6,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
@@ -20,14 +21,17 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
     /** What a touch must tell per second against the most telling one to be made for a shorter walk. */
     private static final double KEPT = 0.3;
     private static final int WALKS = 10;
+    /** More pairs than two connectors of fifty contacts have. */
+    private static final int MOST_PAIRS = 2700;
 
     /**
      * The touch that, with the best one after it, tells most per second: between the ends, or within them where it is
      * known what joins the ends and jumpers alone are open. O(terminals² x hypotheses), and what {@link Foresight} takes.
      */
     Optional<Foresight.Choice> best(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
-        List<Foresight.Move> moves = new ArrayList<>();
+        List<int[]> pairs = new ArrayList<>();
         for (int a = 0; a < index.size(); a++) {
+            Superseded.check();
             for (int b = a + 1; b < index.size(); b++) {
                 double p = belief.joined(a, b);
                 boolean known = evidence.isJoined(a, b) || evidence.isApart(a, b);
@@ -35,16 +39,20 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
                 boolean sameEnd = evidence.isSameEnd(a, b);
                 if (sameEnd == within && Foresight.entropy(p) >= (known || within ? DOUBT_BITS : NOTHING)
                         && !(known && goal == Goal.PROVE) && !repeats.isEnough(a, b)) {
-                    moves.add(new Foresight.Move(new int[][]{{a}, {b}}, belief.beeps(a, b), p));
+                    pairs.add(new int[]{a, b});
                 }
             }
         }
-        if (moves.isEmpty()) {
+        if (pairs.isEmpty()) {
             return Optional.empty();
         }
         Hands hands = Hands.of(evidence);
         Optional<Touch> last = hands.last();
         int[] held = {last.map(t -> number(t.red())).orElse(-1), last.map(t -> number(t.black())).orElse(-1)};
+        List<Foresight.Move> moves = telling(pairs, belief, held).stream()
+                .map(p -> new Foresight.Move(new int[][]{{p[0]}, {p[1]}}, belief.beeps(p[0], p[1]),
+                        belief.joined(p[0], p[1])))
+                .toList();
         Foresight.Price price = (from, to) -> from == null
                 ? price(held[0], held[1], to.touch())
                 : price(from.touch()[0][0], from.touch()[1][0], to.touch());
@@ -57,6 +65,18 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
                 ? Walk.of(moves, belief.weights(), LEADS, 1 - Advisor.IDENTIFIED, price)
                         .map(walk -> shortest(choices, telling, walk)).orElse(telling)
                 : telling);
+    }
+
+    /** Of very many pairs those that tell most per second by themselves, so that a lead of many ends is weighed in time. */
+    private List<int[]> telling(List<int[]> pairs, Belief belief, int[] held) {
+        if (pairs.size() <= MOST_PAIRS) {
+            return pairs;
+        }
+        Map<int[], Double> rate = new IdentityHashMap<>();
+        pairs.forEach(p -> rate.put(p, Foresight.entropy(belief.joined(p[0], p[1]))
+                / price(held[0], held[1], new int[][]{{p[0]}, {p[1]}})));
+        return pairs.stream().sorted(Comparator.comparingDouble(p -> -rate.get(p))).limit(MOST_PAIRS)
+                .toList();
     }
 
     /** Of the touches that tell enough the one from which the walk that makes sure of the leader is shortest. */

@@ -29,11 +29,15 @@ public final class TypedReading {
      * @throws IllegalArgumentException with one sentence that quotes what was not understood
      */
     public static Reading parse(String line, Job job) {
+        return parse(line, new TypedTerminals(Terminals.of(job)));
+    }
+
+    /** The same where the terminals are known already. */
+    static Reading parse(String line, TypedTerminals known) {
         Matcher parts = LINE.matcher(line.strip());
         if (!parts.matches()) {
             throw new IllegalArgumentException(Words.say("typed.short", line.strip()));
         }
-        TypedTerminals known = new TypedTerminals(Terminals.of(job));
         Touch touch = new Touch(known.gang(unquoted(parts.group(1))), known.gang(unquoted(parts.group(2))));
         if (touch.red().stream().anyMatch(touch.black()::contains)) {
             throw new IllegalArgumentException(Words.say("typed.same", line.strip()));

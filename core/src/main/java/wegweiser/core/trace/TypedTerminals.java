@@ -2,8 +2,11 @@ package wegweiser.core.trace;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
@@ -12,10 +15,15 @@ import wegweiser.core.words.Words;
  * What fits several is refused. A plus sign joins a gang, and may be part of a contact's name.
  */
 final class TypedTerminals {
-    private final List<Terminal> known;
+    /** How a terminal may be written, in the order in which that is tried. */
+    private static final List<Function<Terminal, String>> WAYS = List.of(Terminal::toString,
+            t -> t.toString().toLowerCase(Locale.ROOT), t -> t.end() + t.contact(),
+            t -> (t.end() + t.contact()).toLowerCase(Locale.ROOT));
+
+    private final List<Map<String, List<Terminal>>> byWay;
 
     TypedTerminals(List<Terminal> known) {
-        this.known = known;
+        this.byWay = WAYS.stream().map(way -> known.stream().collect(Collectors.groupingBy(way))).toList();
     }
 
     /**
@@ -53,13 +61,9 @@ final class TypedTerminals {
 
     private Optional<Terminal> one(String word) {
         String wanted = word.replace('\u00B7', '.');
-        List<Predicate<Terminal>> ways = List.of(
-                t -> t.toString().equals(wanted),
-                t -> t.toString().equalsIgnoreCase(wanted),
-                t -> (t.end() + t.contact()).equals(wanted),
-                t -> (t.end() + t.contact()).equalsIgnoreCase(wanted));
-        for (Predicate<Terminal> way : ways) {
-            List<Terminal> found = known.stream().filter(way).toList();
+        for (int way = 0; way < byWay.size(); way++) {
+            String key = way % 2 == 0 ? wanted : wanted.toLowerCase(Locale.ROOT);
+            List<Terminal> found = byWay.get(way).getOrDefault(key, List.of());
             if (found.size() > 1) {
                 throw new IllegalArgumentException(Words.say("typed.several", word, Words.list(found)));
             }

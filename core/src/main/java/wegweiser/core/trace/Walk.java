@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
+import wegweiser.core.model.Superseded;
 
 /**
  * How long it takes to make sure of the wiring that is believed most: touches in a row, each of which rules out what
@@ -44,6 +45,7 @@ final class Walk {
         }
         disagreeing = new int[moves.size()][];
         for (int m = 0; m < moves.size(); m++) {
+            Superseded.check();
             boolean[] beeps = moves.get(m).beeps();
             int[] found = new int[weights.length];
             int count = 0;

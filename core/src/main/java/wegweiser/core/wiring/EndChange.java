@@ -50,6 +50,10 @@ public record EndChange(Kind kind, Map<String, String> takes, List<String> what,
                 continue;
             }
             String from = takes.get(terminal.contact());
+            if (terminal.contact().equals(from)) {
+                labels[i] = nets.labels()[i];
+                continue;
+            }
             Terminal source = from == null ? null : new Terminal(end, from);
             // a label past all terminals is a net of its own
             labels[i] = source == null || !nets.index().contains(source)

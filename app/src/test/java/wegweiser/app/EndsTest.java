@@ -118,6 +118,7 @@ class EndsTest extends WindowTest {
             return null;
         });
         up("compare");
+        await("asked", () -> lookup("#decide-B-3").tryQuery().isPresent());
         clickOn("#decide-B-3").write("4.9k").type(KeyCode.ENTER);
         await("one reading is likely but not sure",
                 () -> session.job().end("B").orElseThrow().portReadings().size() == 1

@@ -19,6 +19,13 @@ import wegweiser.files.library.LibraryJson;
 final class CatalogShape {
     private CatalogShape() {}
 
+    static Map<String, Object> idAndTitle(String id, String title) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        map.put("id", id);
+        map.put("title", title);
+        return map;
+    }
+
     static Map<String, Object> connector(ConnectorType type, Catalogue catalogue) {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("id", type.id());

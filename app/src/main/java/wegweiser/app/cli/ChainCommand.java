@@ -36,7 +36,7 @@ final class ChainCommand extends JobCommand {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("map", chain.wiring().map());
         map.put("recognised",
-                recognised.map(c -> Map.of("id", c.named().id(), "title", c.named().title())).orElse(null));
+                recognised.map(c -> CatalogShape.idAndTitle(c.named().id(), c.named().title())).orElse(null));
         map.put("words", words);
         map.put("problems", chain.problems());
         List<String> lines = new ArrayList<>(List.of(recognised.map(c -> c.named().title()).orElse(words)));

@@ -29,18 +29,26 @@ final class MakeCommand extends JobCommand {
         List<Step> steps = BenchSteps.of(read, !leftHanded);
         List<Map<String, Object>> cuts = new ArrayList<>();
         CutList.of(read)
-                .ifPresent(c -> c.items().forEach(i -> cuts.add(Map.of("what", i.words(), "mm", i.mm()))));
+                .ifPresent(c -> c.items().forEach(i -> cuts.add(pair("what", i.words(), "mm", i.mm()))));
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("steps", steps.stream().map(MakeCommand::shape).toList());
         map.put("cuts", cuts);
         map.put("parts", Materials.parts(read).stream()
-                .map(p -> Map.of("what", p.words(), "count", p.count())).toList());
+                .map(p -> pair("what", p.words(), "count", p.count())).toList());
         map.put("electrical", Materials.electrical(read).stream()
-                .map(f -> Map.of("what", f.words(), "value", f.value())).toList());
+                .map(f -> pair("what", f.words(), "value", f.value())).toList());
         write(map, steps.stream()
                 .map(s -> s.n() + "  " + s.text() + (s.caution().isEmpty() ? "" : "\n      " + s.caution()))
                 .toList());
         return CommandLineApp.FINE;
+    }
+
+    /** Two members, in this order. */
+    private static Map<String, Object> pair(String first, Object one, String second, Object other) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        map.put(first, one);
+        map.put(second, other);
+        return map;
     }
 
     private static Map<String, Object> shape(Step step) {

@@ -2,6 +2,7 @@ package wegweiser.app.cli;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -31,7 +32,10 @@ final class SheetCommand extends JobCommand {
                     + String.join(" ", missing)
                     + ". HTML has them.");
         }
-        write(Map.of("written", file.toString(), "missingLetters", List.copyOf(missing)), lines);
+        Map<String, Object> map = new LinkedHashMap<>();
+        map.put("written", file.toString());
+        map.put("missingLetters", List.copyOf(missing));
+        write(map, lines);
         return CommandLineApp.FINE;
     }
 }

@@ -48,6 +48,13 @@ public final class NameForm extends VBox {
         setPrefWidth(440);
     }
 
+    /** Begins with a name that is there already. */
+    public void begin(String name) {
+        field.setText(name);
+        field.selectAll();
+        begin();
+    }
+
     /** Puts the cursor into the field. */
     public void begin() {
         field.requestFocus();

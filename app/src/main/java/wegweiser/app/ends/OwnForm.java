@@ -119,7 +119,8 @@ final class OwnForm extends VBox {
         }
         String stem = title.getText().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-|-$", "");
-        String id = "own-" + (stem.isEmpty() ? "connector" : stem)
+        String id = "own-"
+                + (stem.isEmpty() ? "connector-" + Integer.toHexString(title.getText().hashCode()) : stem)
                 + (gender.getValue().equals("none") ? "" : "-" + gender.getValue());
         return new OwnConnector(id, title.getText().strip().isEmpty() ? id : title.getText().strip(), lines,
                 mm,

@@ -37,7 +37,8 @@ import wegweiser.core.signals.Signals;
 final class PinoutTable extends VBox {
     private static final List<String> LEVELS = List.of("", "rs232", "ttl-5v", "cmos-5v", "cmos-3v3", "rs422",
             "rs485",
-            "usb2", "usb3", "can", "ethernet", "open-drain", "open-collector", "audio-line", "audio-mic",
+            "usb2", "usb3", "can", "k-line", "ethernet", "open-drain", "open-collector", "audio-line",
+            "audio-mic",
             "supply");
 
     private final Session session;

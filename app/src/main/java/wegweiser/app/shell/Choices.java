@@ -1,6 +1,8 @@
 package wegweiser.app.shell;
 
 import java.io.IOException;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +26,7 @@ public final class Choices {
     private static final int ENOUGH = 10;
 
     private final Workshop workshop;
-    private String learnFrom = "";
+    private Instant learnFrom = Instant.MIN;
     private final ObjectProperty<Fixture> fixture = new SimpleObjectProperty<>(Fixture.PROBES);
     private final ObjectProperty<Goal> goal = new SimpleObjectProperty<>(Goal.PROVE);
     private final ObjectProperty<CostModel> cost = new SimpleObjectProperty<>(CostModel.USUAL);
@@ -43,7 +45,7 @@ public final class Choices {
                 .ifPresent(wiggleSeconds::set);
         night.set(workshop.setting("night").map("true"::equals).orElse(false));
         rightHanded.set(!workshop.setting("hand").map("left"::equals).orElse(false));
-        workshop.setting("cost.from").ifPresent(f -> learnFrom = f);
+        workshop.setting("cost.from").flatMap(Choices::time).ifPresent(f -> learnFrom = f);
         workshop.setting("cost").map(Choices::read).ifPresent(cost::set);
         cost.addListener((_, _, c) -> remember("cost",
                 c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug() + " "
@@ -63,7 +65,8 @@ public final class Choices {
     /** Learns from readings, those before the last reset left out; from few of them nothing is learned. */
     public void learn(List<Reading> readings) {
         List<Reading> since = readings.stream()
-                .filter(r -> r.at().map(at -> at.compareTo(learnFrom) > 0).orElse(false)).toList();
+                .filter(r -> r.at().flatMap(Choices::time).map(at -> at.isAfter(learnFrom)).orElse(false))
+                .toList();
         LearnedCost learned = LearnedCost.of(since);
         if (learned.learnedFrom() >= ENOUGH) {
             cost.set(rounded(learned.cost()));
@@ -71,9 +74,9 @@ public final class Choices {
     }
 
     /** Forgets what was learned, from a time on. */
-    public void resetCost(String now) {
+    public void resetCost(Instant now) {
         learnFrom = now;
-        remember("cost.from", now);
+        remember("cost.from", now.toString());
         cost.set(CostModel.USUAL);
     }
 
@@ -93,6 +96,14 @@ public final class Choices {
                     parts.length > 4 ? Double.parseDouble(parts[4]) : CostModel.USUAL.readValue());
         } catch (RuntimeException _) {
             return CostModel.USUAL;
+        }
+    }
+
+    private static Optional<Instant> time(String iso) {
+        try {
+            return Optional.of(Instant.parse(iso));
+        } catch (DateTimeParseException _) {
+            return Optional.empty();
         }
     }
 

@@ -48,7 +48,8 @@ public final class Keeping {
     /** An id made from a title. */
     public static String id(String kind, String title) {
         String stem = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return "own-" + kind + (stem.isEmpty() ? "" : "-" + stem);
+        // of a title in another script nothing is left but its number
+        return "own-" + kind + "-" + (stem.isEmpty() ? Integer.toHexString(title.hashCode()) : stem);
     }
 
     private static Optional<String> keep(Session session, Library entries, String name) {

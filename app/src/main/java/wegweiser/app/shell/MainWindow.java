@@ -95,6 +95,7 @@ public final class MainWindow {
         notice.setId("notice");
         noticeText.setWrapText(true);
         Button close = new Button(t("notice.close"));
+        close.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
         close.setOnAction(_ -> session.noticeProperty().set(""));
         HBox.setHgrow(noticeText, Priority.ALWAYS);
         noticeText.setMaxWidth(Double.MAX_VALUE);
@@ -275,6 +276,7 @@ public final class MainWindow {
         entries.add(new Overlay.Entry(t("find.sheet"), t("key.sheet"), this::sheet));
         entries.add(new Overlay.Entry(t("find.undo"), t("key.undo"), session::undo));
         entries.add(new Overlay.Entry(t("find.new"), "", () -> Jobs.create(session)));
+        entries.add(new Overlay.Entry(t("find.rename"), "", this::rename));
         entries.add(new Overlay.Entry(t("find.help"), t("key.help"), this::help));
         if (session.job().ends().size() > 1) {
             entries.add(new Overlay.Entry(t("find.keep-wiring"), "", this::keepWiring));
@@ -301,6 +303,16 @@ public final class MainWindow {
                     () -> session.open(file)));
         }
         overlay.find(entries);
+    }
+
+    /** Asks for another name of the job. */
+    private void rename() {
+        NameForm form = new NameForm(t("rename.title"), t("rename.hint"), name -> {
+            session.edit(j -> j.withTitle(name));
+            return Optional.empty();
+        }, overlay::down);
+        overlay.up(form);
+        form.begin(session.job().title());
     }
 
     private void contact(String end, String contact) {

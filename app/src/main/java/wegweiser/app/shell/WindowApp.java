@@ -9,9 +9,11 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
@@ -126,7 +128,7 @@ public final class WindowApp extends Application {
         if (given >= 0 && given + 1 < args.size()) {
             workshop = new Workshop(Path.of(args.get(given + 1)));
         } else {
-            workshop = demo ? new Workshop(Files.createTempDirectory("wegweiser-demo")) : Workshop.usual();
+            workshop = demo ? new Workshop(passing()) : Workshop.usual();
         }
         Optional<Path> first = demo && workshop.jobFiles().isEmpty()
                 ? Optional.of(DemoWorkshop.create(workshop.folder()))
@@ -134,6 +136,20 @@ public final class WindowApp extends Application {
         Optional<Path> named = args.stream().filter(a -> a.endsWith(JobFile.ENDING)).map(Path::of)
                 .findFirst().or(() -> first);
         return session(workshop, named);
+    }
+
+    /** A folder that is gone again when the program ends. */
+    private static Path passing() throws IOException {
+        Path folder = Files.createTempDirectory("wegweiser-demo");
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+            try (Stream<Path> all = Files.walk(folder)) {
+                all.sorted(Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
+            } catch (IOException _) {
+                // the platform clears such folders in its own time
+                return;
+            }
+        }));
+        return folder;
     }
 
     /**

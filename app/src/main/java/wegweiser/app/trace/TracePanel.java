@@ -71,7 +71,7 @@ final class TracePanel extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         Hyperlink reset = new Hyperlink(t("trace.cost.reset"));
         reset.setId("cost-reset");
-        reset.setOnAction(_ -> choices.resetCost(java.time.Instant.now().toString()));
+        reset.setOnAction(_ -> choices.resetCost(java.time.Instant.now()));
         Label hand = Panels.quiet("");
         hand.setWrapText(false);
         hand.textProperty().bind(Bindings.createStringBinding(

@@ -12,12 +12,15 @@ import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.data.Entry;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Extra;
+import wegweiser.core.model.End;
 import wegweiser.core.model.OwnConnector;
 import wegweiser.core.wiring.NamedWiring;
 
 /** Connectors, cables, pinouts and wirings that a person has added to those that come with the program. */
 public record Library(List<OwnConnector> connectors, List<CableStock> cables, List<NamedPinout> pinouts,
         List<NamedWiring> wirings) {
+    private static final int MOST_CONTACTS = 500;
+
     /** Nothing beyond what comes with the program. */
     public static final Library NONE = new Library(List.of(), List.of(), List.of(), List.of());
 
@@ -66,7 +69,8 @@ public record Library(List<OwnConnector> connectors, List<CableStock> cables, Li
      */
     public Library plus(Entry file) {
         List<OwnConnector> moreConnectors = joined(connectors, file.list("connectors", e -> connector(free(e,
-                id -> catalogue().find(id).isPresent()))));
+                id -> id.equals(End.LEADS) || catalogue().find(id).isPresent()
+                        || Catalogue.standard().all().stream().anyMatch(t -> t.family().equals(id))))));
         distinct(file, "connectors");
         Catalogue known = Catalogue.standard().with(moreConnectors);
         List<CableStock> moreCables = joined(cables, file.list("cables", e -> Cables.of(free(e,
@@ -117,6 +121,11 @@ public record Library(List<OwnConnector> connectors, List<CableStock> cables, Li
                     throw entry.member("rows").senseless("has the contact “" + id + "” twice");
                 }
             }
+        }
+        if (seen.size() > MOST_CONTACTS) {
+            throw entry.member("rows")
+                    .senseless("names " + seen.size() + " contacts; more than " + MOST_CONTACTS
+                            + " are no connector");
         }
         if (seen.isEmpty()) {
             throw entry.member("rows").senseless("names no contact");

@@ -162,6 +162,11 @@ public final class Diagnosis {
     private void singleFaults(List<Fault> faults) {
         double each = 1.0 / faults.size();
         for (Fault fault : faults) {
+            if (fault.terminals().size() > 2) {
+                add("short", "", Words.say("diagnosis.gang", Words.list(fault.terminals())), each,
+                        List.of(Words.say("repair.gang")), 1, 0);
+                continue;
+            }
             Terminal a = fault.terminals().get(0);
             Terminal b = fault.terminals().get(1);
             String kind = switch (fault.kind()) {
@@ -175,7 +180,8 @@ public final class Diagnosis {
             String key = fault.kind().id();
             add(kind, end, Words.say("diagnosis." + key, a, b), each,
                     List.of(Words.say("repair." + key, a, b)), 1,
-                    0.0015 - 0.0001 * found.size() % 10);
+                    // the faults in the order in which they were found, below any whole mistake
+                    Math.max(0.0005, 0.0015 - 0.0001 * found.size()));
         }
     }
 

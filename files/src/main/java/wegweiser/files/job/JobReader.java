@@ -43,6 +43,7 @@ import wegweiser.files.library.LibraryJson;
 /** Turns a checked JSON document into a job, and says in plain words what the schema cannot. */
 final class JobReader {
     private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final int LONGEST_NAME = 200;
     private final Set<String> ends = new HashSet<>();
 
     /** A document that is well-formed but makes no sense. */
@@ -235,6 +236,9 @@ final class JobReader {
     private static void oneLine(String name, Place place) {
         if (name.isBlank()) {
             throw new Senseless(place, "is blank");
+        }
+        if (name.length() > LONGEST_NAME) {
+            throw new Senseless(place, "is a name of more than " + LONGEST_NAME + " letters");
         }
         if (name.lines().count() > 1 || name.indexOf('\t') >= 0) {
             throw new Senseless(place, "is of several lines");

@@ -27,6 +27,7 @@ import wegweiser.files.job.BadFile;
  * @param name the file's name, for messages
  */
 public record Document(String name, String text, JsonNode root) {
+    private static final int MOST_LETTERS = 10_000;
     private static final long MOST_BYTES = 64_000_000;
     private static final ObjectMapper MAPPER = new ObjectMapper()
             .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
@@ -146,6 +147,9 @@ public record Document(String name, String text, JsonNode root) {
             throw bad(place, "is too large a number");
         }
         if (node.isTextual()) {
+            if (node.asText().length() > MOST_LETTERS) {
+                throw bad(place, "is a text of more than " + MOST_LETTERS + " letters");
+            }
             Optional<String> hidden = Unshowable.in(node.asText());
             if (hidden.isPresent()) {
                 throw bad(place, "holds a character that cannot be shown, " + hidden.get());

@@ -12,6 +12,7 @@ final class PageLayout {
     private static final double BOTTOM = 284;
     private static final double TEXT = 3.1;
     private static final double LINE = 4.6;
+    private static final double COLUMN = 92;
     /** Average width of a letter of Overpass as a share of its size. */
     private static final double LETTER = 0.52;
 
@@ -148,29 +149,39 @@ final class PageLayout {
         }
     }
 
-    /** Steps in two columns, read down and then across. */
+    /** Steps in two columns, read down and then across; what is too long for a line goes on in the next. */
     private void steps(List<Step> steps) {
         heading("sheet.steps");
-        int at = 0;
-        while (at < steps.size()) {
-            room(LINE);
+        List<List<String>> left = new ArrayList<>();
+        steps.forEach(s -> left.add(wrapped(s.n() + "  " + s.text(), COLUMN - 8, TEXT)));
+        while (!left.isEmpty()) {
+            room(LINE * left.getFirst().size());
             int fits = Math.max(1, (int) ((BOTTOM - y) / LINE));
-            int half = Math.min(fits, (steps.size() - at + 1) / 2);
+            int half = (left.stream().mapToInt(List::size).sum() + 1) / 2;
             double top = y;
+            int tallest = 0;
             for (int column = 0; column < 2; column++) {
-                for (int k = 0; k < half && at < steps.size(); k++, at++) {
-                    Step step = steps.get(at);
-                    double x = LEFT + column * 92;
-                    pen.box(x, top + k * LINE - 2.6, 2.8, 2.8, false);
-                    pen.text(x + 5, top + k * LINE, TEXT, Fonts.TEXT,
-                            shortened(step.n() + "  " + step.text(), 84, TEXT));
-                }
+                int most = column == 0 ? Math.min(fits, half) : fits;
+                tallest = Math.max(tallest, column(left, LEFT + column * COLUMN, top, most));
             }
-            y = top + half * LINE;
-            if (at < steps.size()) {
+            y = top + tallest * LINE;
+            if (!left.isEmpty()) {
                 newPage();
             }
         }
+    }
+
+    /** Takes steps off the list while they fit into so many lines, at least one; returns how many lines they took. */
+    private int column(List<List<String>> left, double x, double top, int most) {
+        int lines = 0;
+        while (!left.isEmpty() && (lines == 0 || lines + left.getFirst().size() <= most)) {
+            List<String> step = left.removeFirst();
+            pen.box(x, top + lines * LINE - 2.6, 2.8, 2.8, false);
+            for (String line : step) {
+                pen.text(x + 5, top + lines++ * LINE, TEXT, Fonts.TEXT, line);
+            }
+        }
+        return lines;
     }
 
     private void table(double[] columns, List<String> heads, List<List<String>> rows) {
@@ -239,7 +250,7 @@ final class PageLayout {
         int fits = Math.max(4, (int) (width / (size * LETTER)));
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ")) {
+        for (String word : text.replaceAll("(\\S{" + fits + "})(?=\\S)", "$1 ").split("\\s")) {
             if (!line.isEmpty() && line.length() + 1 + word.length() > fits) {
                 lines.add(line.toString());
                 line.setLength(0);

@@ -50,6 +50,68 @@ class LogbookTest {
     }
 
     @Test
+    void manyWhoAddAtOnceWaitForEachOtherAndGetNumbersOfTheirOwn() throws Exception {
+        List<String> labels = java.util.Collections.synchronizedList(new ArrayList<>());
+        try (var pool = java.util.concurrent.Executors.newFixedThreadPool(4)) {
+            List<java.util.concurrent.Future<?>> all = new ArrayList<>();
+            for (int k = 0; k < 24; k++) {
+                // the first of them make the logbook
+                all.add(pool.submit(() -> {
+                    try (Logbook log = Logbook.open(file)) {
+                        return labels.add(log
+                                .add(crossed("one of many"), Fixture.COMB, "2026-03-01T20:00:00Z").label());
+                    }
+                }));
+            }
+            for (var one : all) {
+                one.get();
+            }
+        }
+        assertThat(labels).hasSize(24).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void whatIsNoLogbookIsRefusedInWordsAndLeftAsItIs() throws Exception {
+        java.nio.file.Files.createDirectories(file.getParent());
+        java.nio.file.Files.writeString(file,
+                "a letter to the telescope maker, long enough to be taken for a page".repeat(20));
+        refused("it is no logbook");
+        java.nio.file.Files.delete(file);
+        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement s = other.createStatement()) {
+            s.execute("CREATE TABLE stars (name TEXT)");
+        }
+        refused("another program's database");
+        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file);
+                java.sql.ResultSet tables = other.getMetaData().getTables(null, null, "unit", null)) {
+            assertThat(tables.next()).as("nothing of ours was put there").isFalse();
+        }
+        java.nio.file.Files.delete(file);
+        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement s = other.createStatement()) {
+            s.execute("PRAGMA user_version = -3");
+        }
+        refused("damaged");
+        assertThatThrownBy(() -> Logbook.open(Path.of("/dev/null/logbook.db")))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("no folder");
+    }
+
+    private void refused(String reason) {
+        assertThatThrownBy(() -> Logbook.open(file)).isInstanceOf(IOException.class)
+                .hasMessageContaining(reason)
+                .message().doesNotContain("SQLITE");
+    }
+
+    @Test
+    void aUnitWithoutAPlanIsNoWiringToLookFor() throws Exception {
+        try (Logbook log = Logbook.open(file)) {
+            log.add(crossed("bare").withLinks(List.of()), Fixture.COMB, "2026-03-01T20:00:00Z");
+            assertThat(log.wirings("dsub-9", "dsub-9")).isEmpty();
+        }
+    }
+
+    @Test
     void unitsAreThereAfterARestartWithRisingNumbers() throws Exception {
         try (Logbook log = Logbook.open(file)) {
             assertThat(log.add(crossed("one"), Fixture.COMB, "2026-03-01T20:00:00Z").label())

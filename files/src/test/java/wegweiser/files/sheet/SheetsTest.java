@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import wegweiser.core.model.PinRow;
+import java.util.Set;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
@@ -70,6 +73,52 @@ class SheetsTest {
                 .doesNotContain("Focuser <1>");
         assertThat(written("sheet.csv")).startsWith("from,from signal,to,to signal,conductor,part")
                 .contains("A.2,,B.5,,WH/GN,");
+    }
+
+    private static Job hostile() {
+        String bad = "=1+1 <script>x</script> ](javascript:y) | ` _z_ \u0001 \uFFFE \uD800 \u4E2D \u05D0";
+        return Job.of(bad,
+                List.of(End.of("A", bad, End.LEADS, List.of(PinRow.named("\u4E2D\n2"), PinRow.named("+5V"))),
+                        End.of("B", "@home", End.LEADS, List.of(PinRow.named("-12V"), PinRow.named("=x")))),
+                List.of(Link.of("A.+5V", "B.-12V").withConductor(Optional.of("=BK")),
+                        Link.of("A.\u4E2D\n2", "B.=x")),
+                List.of());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"sheet.svg", "sheet.html", "sheet.md", "sheet.csv", "sheet.pdf"})
+    void whateverStandsInNamesStaysText(String name) throws Exception {
+        Path file = folder.resolve(name);
+        Set<String> missing = Sheets.write(hostile(), "", file);
+        if (name.endsWith(".pdf")) {
+            assertThat(missing).as("letters that the typeface lacks are told").contains("\u4E2D", "\u05D0");
+            return;
+        }
+        String text = Files.readString(file);
+        assertThat(text).doesNotContain("<script>");
+        switch (name) {
+            case "sheet.svg" -> DocumentBuilderFactory.newInstance().newDocumentBuilder()
+                    .parse(new java.io.ByteArrayInputStream(
+                            text.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+            case "sheet.md" ->
+                assertThat(text).contains("\\](javascript").contains("\\|").contains("\\<script\\>");
+            case "sheet.csv" -> assertThat(text.lines().flatMap(l -> java.util.Arrays.stream(l.split(","))))
+                    .noneMatch(cell -> cell.matches("\"?[=+@-].*")).anyMatch(cell -> cell.equals("'=BK"));
+            default -> assertThat(text).contains("&lt;script&gt;");
+        }
+    }
+
+    @Test
+    void nothingOnPaperIsCutOff() throws Exception {
+        String words = "a very long name of a device that no column holds ".repeat(8).strip();
+        Job job = job().withEnds(job().ends().stream().map(e -> e.withDevice(words)).toList());
+        Path file = folder.resolve("long.pdf");
+        Sheets.write(job, "", file);
+        try (var document = Loader.loadPDF(file.toFile())) {
+            String text = new PDFTextStripper().getText(document);
+            String steps = text.substring(text.indexOf("Bench steps"), text.indexOf("Tests"));
+            assertThat(steps).doesNotContain("\u2026");
+        }
     }
 
     @Test

@@ -24,6 +24,18 @@ class WorkshopTest {
     }
 
     @Test
+    void anySettingComesBackAsItWas() throws Exception {
+        Workshop workshop = new Workshop(folder);
+        for (String value : java.util.List.of("C:\\Jobs\\new\\table", "C:\\users\\unit", "#a=b:c!",
+                " led by a blank", "\u00E4\u03A9\u4E2D",
+                "two\nlines")) {
+            workshop.remember(java.util.Map.of("job", value, "night", "true"));
+            assertThat(workshop.setting("job")).contains(value);
+            assertThat(workshop.setting("night")).contains("true");
+        }
+    }
+
+    @Test
     void aNewJobNeverTakesTheNameOfAnother() throws Exception {
         Workshop workshop = new Workshop(folder);
         Path first = workshop.freshFile("Sky sensor / mast!");

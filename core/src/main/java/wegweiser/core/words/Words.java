@@ -67,6 +67,6 @@ public final class Words {
             return String.valueOf((long) n);
         }
         String text = String.format(java.util.Locale.ROOT, "%.2f", n);
-        return text.endsWith("0") ? text.substring(0, text.length() - 1) : text;
+        return text.replaceAll("\\.?0+$", "");
     }
 }

@@ -5,6 +5,7 @@ public final class BadFile extends Exception {
     private static final long serialVersionUID = 1L;
 
     public BadFile(String message) {
-        super(message);
+        // what is quoted from a file may hold anything
+        super(message.replaceAll("\\p{Cntrl}+", " "));
     }
 }

@@ -29,10 +29,15 @@ final class PageLayout {
 
     private void write(SheetContent s) {
         newPage();
-        pen.text(LEFT, y, 6, Fonts.BOLD, shortened(s.title(), 120, 6));
+        List<String> title = wrapped(s.title(), s.label().isEmpty() ? RIGHT - LEFT : 140, 6);
+        for (int k = 0; k < title.size(); k++) {
+            room(7);
+            pen.text(LEFT, y + (k == 0 ? 0 : 7), 6, Fonts.BOLD, title.get(k));
+            y += k == 0 ? 0 : 7;
+        }
         if (!s.label().isEmpty()) {
-            pen.box(RIGHT - 32, y - 6, 32, 8, false);
-            pen.text(RIGHT - 28, y - 0.4, 5, Fonts.MONO_MEDIUM, s.label());
+            pen.box(RIGHT - 32, 14, 32, 8, false);
+            pen.text(RIGHT - 28, 19.6, 5, Fonts.MONO_MEDIUM, s.label());
         }
         y += 6;
         pen.text(LEFT, y, TEXT, Fonts.TEXT, s.cable() + (s.cable().isEmpty() ? "" : "  ·  ") + s.verdict());
@@ -98,19 +103,26 @@ final class PageLayout {
         double tallest = 0;
         for (SheetContent.Face face : faces) {
             double width = Math.max(78, face.drawing().widthMm() + 6);
+            List<String> heading = wrapped(face.heading(), width - 4, TEXT);
+            double height = face.drawing().heightMm() + (heading.size() - 1) * LINE;
             if (x > LEFT && x + width > RIGHT) {
                 y += tallest + 15;
                 x = LEFT;
                 tallest = 0;
             }
             if (x == LEFT) {
-                room(face.drawing().heightMm() + 15);
+                room(Math.min(BOTTOM - 20, height + 15));
             }
-            pen.text(x, y + 4, TEXT, Fonts.MEDIUM, shortened(face.heading(), width - 4, TEXT));
-            pen.text(x, y + 8.4, 2.8, Fonts.TEXT,
+            double down = y;
+            for (String line : heading) {
+                pen.text(x, down + 4, TEXT, Fonts.MEDIUM, line);
+                down += LINE;
+            }
+            down -= LINE;
+            pen.text(x, down + 8.4, 2.8, Fonts.TEXT,
                     face.side() + (face.numbersToCheck() ? ". " + Words.say("sheet.check-numbers") : ""));
-            pen.drawing(x, y + 11, face.drawing());
-            tallest = Math.max(tallest, face.drawing().heightMm());
+            pen.drawing(x, down + 11, face.drawing());
+            tallest = Math.max(tallest, height);
             x += width + 6;
         }
         y += faces.isEmpty() ? 0 : tallest + 13;
@@ -239,11 +251,6 @@ final class PageLayout {
 
     private static String shortName(String contact) {
         return contact.equals("shell") ? "sh" : contact.length() > 5 ? contact.substring(0, 5) : contact;
-    }
-
-    private static String shortened(String text, double width, double size) {
-        int fits = (int) (width / (size * LETTER));
-        return text.length() <= fits ? text : text.substring(0, Math.max(1, fits - 1)) + "…";
     }
 
     private static List<String> wrapped(String text, double width, double size) {

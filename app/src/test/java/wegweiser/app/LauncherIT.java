@@ -23,6 +23,10 @@ import wegweiser.files.job.JobFile;
 
 /** The program as a person starts it: through the launcher, the window on the module path. */
 class LauncherIT {
+    private static final String HEADLESS = "-Dglass.platform=Headless -Dprism.order=sw";
+    /** Where a part is to fail, that it does not come is waited for not so long. */
+    private static final Map<String, String> SHORT = Map.of("WEGWEISER_JAVA_OPTIONS",
+            HEADLESS + " -Dselfcheck.seconds=6");
     private static final Path LAUNCHER = Path.of(System.getProperty("launcher"));
 
     @TempDir
@@ -42,7 +46,7 @@ class LauncherIT {
                 .redirectOutput(folder.resolve("out").toFile()).redirectError(folder.resolve("err").toFile());
         builder.environment().put("WEGWEISER_AS_BUILT", "1");
         builder.environment().put("JAVA_HOME", System.getProperty("java.home"));
-        builder.environment().put("WEGWEISER_JAVA_OPTIONS", "-Dglass.platform=Headless -Dprism.order=sw");
+        builder.environment().put("WEGWEISER_JAVA_OPTIONS", HEADLESS);
         environment.forEach((name, value) -> {
             if (value.isEmpty()) {
                 builder.environment().remove(name);
@@ -137,7 +141,7 @@ class LauncherIT {
     void aDamagedLogbookLeavesTheRestOfTheWindowUsable() throws Exception {
         Path file = workshop();
         Files.write(folder.resolve("shop").resolve("logbook.db"), new byte[]{1, 2, 3, 4, 5});
-        Ran ran = run(Map.of(), "window", "--self-check", "--workshop", folder.resolve("shop").toString(),
+        Ran ran = run(SHORT, "window", "--self-check", "--workshop", folder.resolve("shop").toString(),
                 file.toString());
         assertThat(ran.out).contains("works: stage log").contains("works: sheet as PDF")
                 .contains("failed: logbook");

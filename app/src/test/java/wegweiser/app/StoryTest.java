@@ -66,7 +66,7 @@ class StoryTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);
         await("not yet safe", () -> text("#banner").startsWith("Not yet safe to plug in"));
         answerEverything();
-        await("safe", () -> text("#banner").startsWith("Proved against its plan"));
+        await("safe", () -> text("#banner").startsWith("Passed: every reading fits the plan"));
         assertThat(text("#verdict")).startsWith("Passed");
         keys(KeyCode.R);
         await("recorded", () -> shows("Recorded as W-0001"));

@@ -18,7 +18,7 @@ import wegweiser.files.log.Logbook;
  * that is missing on the module path shows nowhere else.
  */
 final class SelfCheck {
-    private static final int SECONDS = 30;
+    private static final int SECONDS = Integer.getInteger("selfcheck.seconds", 30);
 
     private final MainWindow window;
     private final List<String> failed = new ArrayList<>();

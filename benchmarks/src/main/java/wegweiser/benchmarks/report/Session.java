@@ -49,6 +49,7 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
         List<Reading> readings = new ArrayList<>(before);
         Optional<Touch> last = Optional.empty();
         double seconds = 0;
+        int touches = 0;
         Evidence evidence = new Evidence(advisor.index(), readings);
         Belief belief = advisor.belief(evidence);
         while (readings.size() < MOST) {
@@ -57,9 +58,9 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             if (next.isEmpty()) {
                 int[] found = identify ? advisor.believed(evidence, belief) : evidence.labels();
                 boolean right = sameTable(found, truth);
-                return new Session(readings.size() - before.size(), seconds, true, right,
-                        advisor.isProved(evidence),
-                        evidence.countUnknown());
+                return new Session(touches, seconds, true, right,
+                        advisor.proof(evidence).isProved(),
+                        advisor.proof(evidence).unproved());
             }
             Touch touch = next.get().touch();
             boolean beep = touch.red().stream()
@@ -68,13 +69,15 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
                     ? beep ? new Outcome.Resistance(0.3) : Outcome.OPEN
                     : beep ? Outcome.BEEP : Outcome.SILENT;
             seconds += CostModel.USUAL.seconds(last, touch, fixture, next.get().mode());
+            // another mode at the same placement is no new touch
+            touches += last.filter(touch::equals).isPresent() ? 0 : 1;
             last = Optional.of(touch);
             readings.add(Reading.of(next.get().mode(), touch, outcome));
             evidence = new Evidence(advisor.index(), readings);
             belief = advisor.belief(evidence, belief);
         }
-        return new Session(readings.size() - before.size(), seconds, false, false, false,
-                evidence.countUnknown());
+        return new Session(touches, seconds, false, false, false,
+                advisor.proof(evidence).unproved());
     }
 
     /** Whether both say the same of every pair of contacts at different ends. */

@@ -14,6 +14,7 @@ import wegweiser.core.trace.Advisor;
 import wegweiser.core.trace.CostModel;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.Goal;
+import wegweiser.core.trace.Isolation;
 import wegweiser.core.trace.Sweep;
 import wegweiser.core.wiring.Nets;
 
@@ -99,7 +100,7 @@ public final class TraceReport {
      */
     private static double floor(CableMix mix, Nets cable) {
         double joins = cable.labels().length - nets(cable);
-        return joins + Math.ceil(Math.log(nets(cable)) / Math.log(2)) + Math.max(0, mix.bits(cable) - joins);
+        return joins + cuts(cable) + Math.max(0, mix.bits(cable) - joins);
     }
 
     private static void prove(String[][] pairs, int cables) {
@@ -115,7 +116,7 @@ public final class TraceReport {
                     1);
             List<Session> sessions = Session.all(advisor, truths, Fixture.COMB, false);
             double joins = truths.stream().mapToInt(t -> t.labels().length - nets(t)).average().orElse(0);
-            double cuts = truths.stream().mapToDouble(t -> Math.ceil(Math.log(nets(t)) / Math.log(2)))
+            double cuts = truths.stream().mapToDouble(TraceReport::cuts)
                     .average().orElse(0);
             double floor = truths.stream().mapToDouble(t -> floor(mix, t)).average().orElse(0);
             double touches = sessions.stream().mapToInt(Session::touches).average().orElse(0);
@@ -140,6 +141,11 @@ public final class TraceReport {
             }
         }
         return touches / floor;
+    }
+
+    /** The placements that have every net on the red side against every other one: ohms and diode mode are read at each. */
+    private static double cuts(Nets truth) {
+        return Isolation.bothWays(nets(truth)).size();
     }
 
     private static int nets(Nets truth) {

@@ -75,7 +75,7 @@ public final class ProbeDock extends HBox {
         value.managedProperty().bind(value.visibleProperty());
         beep.getStyleClass().add("primary");
         beep.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.BEEP));
-        silent.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.SILENT));
+        silent.setOnAction(_ -> nothing());
         value.setOnAction(_ -> openValue("", false));
         field.setOnKeyPressed(this::valueKey);
         // the key that opened the field is typed once more, now into the field
@@ -163,6 +163,7 @@ public final class ProbeDock extends HBox {
             why.getStyleClass().add("dock-done");
         }
         ask.ifPresent(a -> {
+            silent.setText(t(a.mode() == Mode.CONTINUITY ? "dock.silent" : "dock.over"));
             red.show(a.touch().red(), a.redHint(), t("dock.red"));
             black.show(a.touch().black(), a.blackHint(), t("dock.black"));
         });
@@ -239,6 +240,11 @@ public final class ProbeDock extends HBox {
         Optional<Outcome> shown = meter.reading();
         ask.ifPresent(a -> shown.ifPresent(o -> answer(a.mode(), o)));
         return shown.isPresent();
+    }
+
+    /** Nothing conducts: the buzzer is silent, or where a value is asked for, it is over range. */
+    private void nothing() {
+        ask.ifPresent(a -> answer(a.mode(), a.mode() == Mode.CONTINUITY ? Outcome.SILENT : Outcome.OPEN));
     }
 
     private void answer(Mode mode, Outcome outcome) {

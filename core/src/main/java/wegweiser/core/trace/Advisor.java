@@ -258,7 +258,13 @@ public final class Advisor {
     }
 
     private Optional<Proposal> isolate(Evidence evidence, Belief belief, Repeats repeats) {
+        Clearing clearing = new Clearing(evidence);
         if (!fixture.canGang()) {
+            Optional<Clearing.Asked> beside = clearing.beside(repeats);
+            if (beside.isPresent()) {
+                return beside.map(asked -> proposal(evidence, belief, touch(asked.touch()), asked.mode(),
+                        Proposal.Purpose.ISOLATE, isolateReason(clearing, asked)));
+            }
             return depth.next(evidence, repeats)
                     .map(t -> proposal(evidence, belief, t, Mode.OHMS,
                             Proposal.Purpose.ISOLATE,
@@ -266,7 +272,6 @@ public final class Advisor {
                                     ? "advisor.isolate.pair"
                                     : "advisor.isolate.across")));
         }
-        Clearing clearing = new Clearing(evidence);
         return clearing.next(repeats)
                 .map(asked -> proposal(evidence, belief, touch(asked.touch()), asked.mode(),
                         Proposal.Purpose.ISOLATE, isolateReason(clearing, asked)))

@@ -17,6 +17,9 @@ import wegweiser.core.wiring.DisjointSets;
  * a hand. Which groups face each other when says {@link Isolation#bothWays}. O(nets²) a look.
  */
 final class Clearing {
+    /** Nets that parts join whose pairs are all read with bare probes too. */
+    private static final int FEW = 6;
+
     private final Evidence evidence;
     private final List<int[]> groups;
     private final List<Isolation.Cut> cuts;
@@ -82,6 +85,11 @@ final class Clearing {
                 return asked;
             }
         }
+        return within(repeats).or(() -> heard(repeats));
+    }
+
+    /** A pair of nets that parts join, by whatever way: ohms first, then diode mode both ways round. */
+    private Optional<Asked> within(Repeats repeats) {
         for (int[] group : groups) {
             for (int a : group) {
                 for (int b : group) {
@@ -94,7 +102,24 @@ final class Clearing {
                 }
             }
         }
-        return heard(repeats);
+        return Optional.empty();
+    }
+
+    /**
+     * A pair of a few nets that parts join, in ohms: only when all of them are read it is certain which part lies where,
+     * two in a row or one beside both.
+     */
+    Optional<Asked> beside(Repeats repeats) {
+        for (int[] group : groups) {
+            for (int a : group.length <= FEW ? group : new int[0]) {
+                for (int b : group) {
+                    if (a < b && !evidence.looked().inOhms(a, b) && !repeats.isEnough(a, b)) {
+                        return Optional.of(new Asked(new int[][]{{a}, {b}}, Mode.OHMS, false));
+                    }
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     private Optional<Asked> ask(int[] red, int[] black, Repeats repeats) {

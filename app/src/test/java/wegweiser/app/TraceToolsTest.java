@@ -115,4 +115,33 @@ class TraceToolsTest extends WindowTest {
         keys(KeyCode.N);
         await("the answer keys still answer", () -> session.job().readings().size() == 1);
     }
+
+    @Test
+    void whatIsNotProvedIsListedPairByPair() {
+        edit(j -> j.withEnds(List.of(End.of("A", "Mast", "terminal-2", List.of()),
+                End.of("B", "Dome", "terminal-2", List.of())))
+                .withReadings(List.of(Reading.beep("A.1", "B.1"),
+                        Reading.beep("A.2", "B.2"), Reading.silent("A.1", "A.2"),
+                        Reading.silent("A.1", "B.2"), Reading.silent("A.2", "B.1"),
+                        Reading.silent("B.1", "B.2"))));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        clickOn("#goal").clickOn("until believed");
+        await("the end", () -> lookup("#proof-which").tryQuery().isPresent());
+        clickOn("#proof-which");
+        await("the list", () -> shows("Not proved: 6 of 6 pairs") && shows("6 pairs only heard"));
+        assertThat(call(() -> shows("A.1\u2013A.2"))).isTrue();
+        keys(KeyCode.ESCAPE);
+        await("closed", () -> lookup("#proof-panel").tryQuery().isEmpty());
+    }
+
+    @Test
+    void theFinderNamesTheJobAndWhatItPutsUpCanBeTypedInto() {
+        keys(KeyCode.CONTROL, KeyCode.K);
+        write("name this");
+        keys(KeyCode.ENTER);
+        await("a field", () -> lookup("#name-field").tryQuery().isPresent());
+        write("focuser lead");
+        keys(KeyCode.ENTER);
+        await("named", () -> session.job().title().equals("focuser lead"));
+    }
 }

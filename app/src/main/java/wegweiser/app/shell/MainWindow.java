@@ -236,6 +236,12 @@ public final class MainWindow {
     }
 
     private void plainKey(KeyEvent e) {
+        if (overlay.isUp() && e.getCode() == KeyCode.ESCAPE) {
+            // wherever the focus is
+            overlay.down();
+            e.consume();
+            return;
+        }
         if (overlay.isUp() || e.isShortcutDown() || e.isAltDown()
                 || e.getTarget() instanceof TextInputControl) {
             return;

@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -51,10 +52,12 @@ final class TracePanel extends VBox {
     private final VBox counts = new VBox(1);
     private final VBox left = new VBox(1);
     private final ReadingLines readings;
+    private final Consumer<Proof> which;
 
     TracePanel(Session session, Choices choices, Runnable list, Runnable ladder, Runnable lamps,
-            Runnable loose) {
+            Runnable loose, Consumer<Proof> which) {
         this.session = session;
+        this.which = which;
         this.readings = new ReadingLines(session);
         getStyleClass().addAll("sheet", "side");
         ChoiceBox<Fixture> fixture = choice(Fixture.values(), "fixture.");
@@ -144,9 +147,11 @@ final class TracePanel extends VBox {
         left.getChildren().add(
                 Panels.line(new Label(t("trace.touches")),
                         figure(String.valueOf(TouchCount.of(job.readings())))));
-        if (proposal.isEmpty() && evidence.index().size() > 1) {
-            Label open = Panels.quiet(proof.words());
-            open.setId("proof");
+        if (proposal.isEmpty() && evidence.index().size() > 1 && proof.unproved() > 0) {
+            Hyperlink open = new Hyperlink(t("trace.which", proof.unproved()));
+            open.setId("proof-which");
+            open.setFocusTraversable(false);
+            open.setOnAction(_ -> which.accept(proof));
             left.getChildren().add(open);
         }
         proposal.ifPresent(p -> {

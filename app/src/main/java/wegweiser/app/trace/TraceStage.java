@@ -86,7 +86,7 @@ public final class TraceStage implements StageView {
         this.choices = choices;
         this.facing = new FacingChoice(choices.facingProperty());
         this.panel = new TracePanel(session, choices, this::list, this::ladder, this::lamps,
-                () -> loose(true));
+                () -> loose(true), this::which);
         boardTitle.getStyleClass().add("believed");
         // two lines, so that the board and not the reason gives way in a low window
         cellWords.setMinHeight(42);
@@ -225,8 +225,22 @@ public final class TraceStage implements StageView {
         if (s.proof().isProved()) {
             return s.proof().words() + " " + t("trace.done.proved");
         }
-        return s.proof().summary() + " "
+        return identified(s) + s.proof().summary() + " "
                 + t(choices.goalProperty().get() == Goal.PROVE ? "trace.done.comb" : "trace.done.prove");
+    }
+
+    /** The wiring that it is, where it is one that is sure enough and no reading speaks against. */
+    private static String identified(Shown s) {
+        return s.belief().shares().stream().findFirst()
+                .filter(share -> share.probability() >= 0.99
+                        && s.belief().against(share.hypothesis()).isEmpty())
+                .map(share -> t("trace.identified", share.hypothesis().title()) + " ").orElse("");
+    }
+
+    private void which(Proof proof) {
+        ProofPanel pairs = new ProofPanel(proof, overlay::down);
+        overlay.up(pairs);
+        pairs.begin();
     }
 
     private void list() {

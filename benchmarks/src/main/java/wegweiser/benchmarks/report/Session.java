@@ -65,9 +65,11 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             Touch touch = next.get().touch();
             boolean beep = touch.red().stream()
                     .anyMatch(r -> touch.black().stream().anyMatch(b -> truth.joined(r, b)));
-            Outcome outcome = next.get().mode() == Mode.OHMS
-                    ? beep ? new Outcome.Resistance(0.3) : Outcome.OPEN
-                    : beep ? Outcome.BEEP : Outcome.SILENT;
+            Outcome outcome = switch (next.get().mode()) {
+                case OHMS -> beep ? new Outcome.Resistance(0.3) : Outcome.OPEN;
+                case DIODE -> beep ? new Outcome.Voltage(0.001) : Outcome.OPEN;
+                case CONTINUITY, REACTION -> beep ? Outcome.BEEP : Outcome.SILENT;
+            };
             seconds += CostModel.USUAL.seconds(last, touch, fixture, next.get().mode());
             // another mode at the same placement is no new touch
             touches += last.filter(touch::equals).isPresent() ? 0 : 1;

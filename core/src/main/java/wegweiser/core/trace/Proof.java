@@ -151,6 +151,11 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         return String.join(" ", said);
     }
 
+    /** How far the readings reach, in a sentence. */
+    public String reach() {
+        return Words.say("proof.coverage." + coverage.id());
+    }
+
     /** The same in a line: how many pairs of each kind, without their names. */
     public String summary() {
         if (pairs == 0 || doubtful || isProved()) {

@@ -131,7 +131,7 @@ class LauncherIT {
     @Test
     void aWorkshopThatCannotBeWrittenToIsShownAllTheSame() throws Exception {
         Files.writeString(folder.resolve("a file"), "in the way");
-        Ran ran = run(Map.of(), "window", "--self-check", "--workshop",
+        Ran ran = run(SHORT, "window", "--self-check", "--workshop",
                 folder.resolve("a file").resolve("shop").toString());
         assertThat(ran.out).contains("works: stage trace").contains("works: stage log").contains("notice: ");
         assertThat(ran.err).doesNotContain("Exception").doesNotContain("\tat ");

@@ -10,7 +10,10 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
@@ -28,7 +31,7 @@ import wegweiser.files.job.BadFile;
  */
 public record Document(String name, String text, JsonNode root) {
     private static final int MOST_LETTERS = 10_000;
-    private static final long MOST_BYTES = 64_000_000;
+    private static final int MOST_BYTES = 64_000_000;
     private static final ObjectMapper MAPPER = new ObjectMapper()
             .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
@@ -44,14 +47,7 @@ public record Document(String name, String text, JsonNode root) {
             if (Files.isDirectory(file)) {
                 throw new BadFile(name + ": this is a folder, not a file.");
             }
-            if (Files.exists(file) && !Files.isRegularFile(file)) {
-                throw new BadFile(name + ": this is a device, not a file.");
-            }
-            if (Files.exists(file) && Files.size(file) > MOST_BYTES) {
-                throw new BadFile(name + ": the file is larger than " + MOST_BYTES / 1_000_000
-                        + " MB, and no job is.");
-            }
-            String text = Files.readString(file);
+            String text = decoded(bytes(file, name));
             // some editors begin every file with a byte order mark
             return text.startsWith("\uFEFF") ? text.substring(1) : text;
         } catch (NoSuchFileException _) {
@@ -63,6 +59,23 @@ public record Document(String name, String text, JsonNode root) {
         } catch (IOException e) {
             throw new BadFile(name + ": the file cannot be read (" + reason(e) + ").");
         }
+    }
+
+    /** A pipe is read as well as a file, and neither beyond what a job can be. */
+    private static byte[] bytes(Path file, String name) throws IOException, BadFile {
+        try (InputStream in = Files.newInputStream(file)) {
+            byte[] bytes = in.readNBytes(MOST_BYTES + 1);
+            if (bytes.length > MOST_BYTES) {
+                throw new BadFile(name + ": the file is larger than " + MOST_BYTES / 1_000_000
+                        + " MB, and no job is.");
+            }
+            return bytes;
+        }
+    }
+
+    private static String decoded(byte[] bytes) throws CharacterCodingException {
+        return StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT)
+                .onUnmappableCharacter(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(bytes)).toString();
     }
 
     /** What the platform says of a failure, without the path that stands before it. */

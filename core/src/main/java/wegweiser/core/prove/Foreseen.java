@@ -28,11 +28,14 @@ import wegweiser.core.wiring.Nets;
  * resistors are planned.
  */
 final class Foreseen {
-    /** Share by which a part may miss its value, and the ohm of leads and contacts. */
-    static final double TOLERANCE = 0.1;
+    /**
+     * Share by which a part may miss its value: a usual film resistor is good to five in a hundred. What is allowed here a
+     * leak beside the part may use to hide.
+     */
+    static final double TOLERANCE = 0.05;
     private static final double METER_OHMS = 1;
     /** The most that a joint and the leads show together. */
-    private static final double COPPER_OHMS = 2.5;
+    static final double COPPER_OHMS = 2.5;
     /** No buzzer sounds above, and every buzzer sounds below. */
     private static final double BUZZER_MOST_OHMS = 70;
     private static final double BUZZER_LEAST_OHMS = 5;

@@ -26,9 +26,6 @@ import wegweiser.core.wiring.Nets;
  */
 public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<State> states, int open,
         List<String> blind) {
-    /** The most that a joint and the leads show together, in ohm. */
-    private static final double COPPER_OHMS = 2.5;
-
     /** How a cable stands. */
     public enum Result {
         PASS("pass"), FAIL("fail"), INCOMPLETE("incomplete");
@@ -95,7 +92,7 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
             case Outcome.Beep() -> Fault.Kind.SHORT;
             case Outcome.Resistance(double ohms) when copper -> Fault.Kind.OPEN;
             case Outcome.Resistance(double ohms) when window.isGiven() -> Fault.Kind.PART_WRONG;
-            case Outcome.Resistance(double ohms) when ohms <= COPPER_OHMS -> Fault.Kind.SHORT;
+            case Outcome.Resistance(double ohms) when ohms <= Foreseen.COPPER_OHMS -> Fault.Kind.SHORT;
             case Outcome.Voltage(double volts) when copper -> Fault.Kind.OPEN;
             case Outcome.Silent() -> Fault.Kind.OPEN;
             case Outcome.Open() when copper -> Fault.Kind.OPEN;

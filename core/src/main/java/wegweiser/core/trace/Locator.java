@@ -75,23 +75,6 @@ final class Locator {
                 : repeats.isEnough(touch[0], touch[1]);
     }
 
-    /** Whether a ganged reading with a value already covers this pair, so that only its part is to be located. */
-    static boolean isCovered(Evidence evidence, int a, int b) {
-        int[] labels = evidence.labels();
-        for (Reading reading : evidence.readings()) {
-            if (!reading.touch().isSingle() && Meaning.of(reading) == Meaning.SHOWS_PART) {
-                int[] red = evidence.index().of(reading.red());
-                int[] black = evidence.index().of(reading.black());
-                if (isExplained(evidence, reading, red, black)
-                        && (has(labels, red, a) && has(labels, black, b)
-                                || has(labels, red, b) && has(labels, black, a))) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
     private static boolean has(int[] labels, int[] gang, int terminal) {
         return Arrays.stream(gang).anyMatch(i -> labels[i] == labels[terminal]);
     }

@@ -7,7 +7,8 @@ import wegweiser.core.model.Job;
 
 /** All rules, and the check of a job against them. */
 public final class Rules {
-    private static final List<Rule> ALL = List.of(new ContactUnknown(), new OutToOut(), new CrossedNeeded(),
+    private static final List<Rule> ALL = List.of(new ContactUnknown(), new ConnectorReplaced(),
+            new OutToOut(), new CrossedNeeded(),
             new StraightNeeded(), new SupplyToGround(), new SupplyToSupply(), new SupplyToSignal(),
             new SupplyVoltage(),
             new BudgetExceeded(), new LevelClash(), new LevelMarginal(), new PairCrossed(),

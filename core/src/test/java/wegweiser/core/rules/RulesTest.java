@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
+import wegweiser.core.model.OwnConnector;
 import wegweiser.core.Samples;
 import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.model.CableUse;
@@ -345,5 +346,19 @@ class RulesTest {
             }
         }
         assertThat(fixes).isPositive();
+    }
+
+    @Test
+    void aConnectorInPlaceOfOneOfTheCatalogueIsTold() {
+        Job job = Samples.job("dsub-9-plug", "terminal-2", "");
+        OwnConnector own = new OwnConnector("dsub-9-plug", "mine", List.of(List.of("1", "2")), 2.54, false,
+                Extra.NONE);
+        assertThat(Rules.check(job)).noneMatch(f -> f.rule().equals("connector-replaced"));
+        assertThat(Rules.check(job.withConnector(own)))
+                .anyMatch(f -> f.rule().equals("connector-replaced") && f.severity() == Severity.NOTE);
+        OwnConnector other = new OwnConnector("focuser-plug", "mine", List.of(List.of("1", "2")), 2.54, false,
+                Extra.NONE);
+        assertThat(Rules.check(job.withConnector(other)))
+                .noneMatch(f -> f.rule().equals("connector-replaced"));
     }
 }

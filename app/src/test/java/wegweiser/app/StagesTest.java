@@ -271,4 +271,14 @@ class StagesTest extends WindowTest {
         edit(j -> j.withTitle("kept"));
         assertThat(JobFile.read(session.file()).title()).isEqualTo("kept");
     }
+
+    @Test
+    void theLogIsFilteredByWhatIsTypedAndSaysWhyItIsEmpty() {
+        keys(KeyCode.CONTROL, KeyCode.L);
+        await("nothing yet", () -> shows("No unit yet"));
+        type(KeyCode.P);
+        await("one letter, once",
+                () -> lookup("#log-filter").<TextField>query().getText().equalsIgnoreCase("p"));
+        assertThat(folder.resolve("logbook.db")).as("looking makes no logbook").doesNotExist();
+    }
 }

@@ -34,6 +34,9 @@ final class ProveCommand extends JobCommand {
     @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip or comb.")
     private String fixture;
 
+    @Option(names = "--twice", description = "With --hidden: reads each test twice, so that one wrong reading passes nothing.")
+    private boolean twice;
+
     @Option(names = "--seed", defaultValue = "1", description = "Seed of the simulated meter.")
     private long seed;
 
@@ -43,8 +46,10 @@ final class ProveCommand extends JobCommand {
         Job tested = read(job);
         if (hidden != null) {
             SimulatedCable cable = new SimulatedCable(read(hidden), Terminals.of(tested));
-            tested = Prover.run(tested, with, new SimulatedMeter(cable, MeterTraits.USUAL, seed)::measure,
-                    seed);
+            SimulatedMeter meter = new SimulatedMeter(cable, MeterTraits.USUAL, seed);
+            tested = twice
+                    ? Prover.twice(tested, with, meter::measure, seed)
+                    : Prover.run(tested, with, meter::measure, seed);
         }
         Evidence evidence = Evidence.of(tested);
         Verdict verdict = Verdict.of(tested, with);
@@ -52,6 +57,7 @@ final class ProveCommand extends JobCommand {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("plan", verdict.plan().stream().map(ProveCommand::shape).toList());
         map.put("verdict", verdict.result().id());
+        map.put("once", verdict.once().size());
         map.put("blind", verdict.blind());
         map.put("faults", verdict.faults().stream().map(ProveCommand::shape).toList());
         map.put("explanations", explanations.stream().map(ProveCommand::shape).toList());

@@ -42,7 +42,7 @@ final class TraceCommand extends JobCommand {
     @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip, comb or ladder.")
     private String fixture;
 
-    @Option(names = "--goal", defaultValue = "prove", description = "identify or prove.")
+    @Option(names = "--goal", defaultValue = "prove", description = "identify, prove, or twice: proved still if one reading is wrong.")
     private Goal goal;
 
     @Option(names = "--seed", defaultValue = "1", description = "Seed of the simulated meter.")
@@ -86,6 +86,8 @@ final class TraceCommand extends JobCommand {
         map.put("parts", evidence.parts().stream().map(Shape::part).toList());
         map.put("recognised", recognised(job, believed, proof.isHeardOut() ? 1 : leader.probability()));
         map.put("proved", proof.isProved());
+        map.put("provedTwice", proof.isProvedTwice());
+        map.put("alone", proof.alone());
         map.put("unproved", proof.unproved());
         map.put("depth", proof.coverage().id());
         map.put("open", proof.open().stream().map(p -> names(List.of(p.a(), p.b()))).toList());

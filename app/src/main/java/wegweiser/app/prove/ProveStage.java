@@ -99,6 +99,7 @@ public final class ProveStage implements StageView {
         board.selectionProperty().addListener(_ -> cellWords.setText(board.words()));
         work = new DockWork(session, choices, () -> show(session.job()));
         choices.fixtureProperty().addListener(_ -> view.requestFocus());
+        choices.twiceProperty().addListener(_ -> show(session.job()));
         choices.facingProperty().addListener(_ -> show(session.job()));
     }
 
@@ -116,7 +117,8 @@ public final class ProveStage implements StageView {
     public void show(Job job) {
         boolean simulated = work.isSimulated();
         Fixture fixture = choices.fixtureProperty().get();
-        background.run(() -> shown(job, fixture, simulated), this::show, () -> {
+        boolean twice = choices.twiceProperty().get();
+        background.run(() -> shown(job, fixture, twice, simulated), this::show, () -> {
             banner.getStyleClass().removeAll("safe", "failed");
             banner.setText(t("banner.unknown"));
             panel.showNothing();
@@ -124,20 +126,20 @@ public final class ProveStage implements StageView {
         });
     }
 
-    private static Shown shown(Job job, Fixture fixture, boolean simulated) {
+    private static Shown shown(Job job, Fixture fixture, boolean twice, boolean simulated) {
         Evidence evidence = Evidence.of(job);
         List<Test> plan = job.links().isEmpty() ? List.of() : TestPlan.of(job, fixture);
         Verdict verdict = Verdict.of(job, evidence, plan);
         List<Explanation> explanations = Diagnosis.of(job, evidence, verdict.faults());
-        Optional<DockWork.Asked> next = next(job, fixture, evidence, verdict);
+        Optional<DockWork.Asked> next = next(job, fixture, twice, evidence, verdict);
         Optional<Outcome> shown = DockWork.simulated(job, simulated, next);
         return new Shown(job, evidence, verdict, explanations, next, shown);
     }
 
-    private static Optional<DockWork.Asked> next(Job job, Fixture fixture, Evidence evidence,
-            Verdict verdict) {
-        if (verdict.next().isPresent()) {
-            Test test = verdict.next().get();
+    private static Optional<DockWork.Asked> next(Job job, Fixture fixture, boolean twice,
+            Evidence evidence, Verdict verdict) {
+        if (verdict.next(twice).isPresent()) {
+            Test test = verdict.next(twice).get();
             int number = verdict.plan().indexOf(test) + 1;
             return Optional.of(new DockWork.Asked(test.touch(), test.mode(),
                     t("prove.test", number, verdict.plan().size(), t("danger." + test.danger().name())),

@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -38,10 +39,14 @@ final class VerdictPanel extends VBox {
         fixture.setMaxWidth(Double.MAX_VALUE);
         fixture.setConverter(new Worded<>(f -> t("fixture." + f.name().toLowerCase(java.util.Locale.ROOT))));
         fixture.valueProperty().bindBidirectional(choices.fixtureProperty());
+        CheckBox twice = new CheckBox(t("prove.twice"));
+        twice.setId("twice");
+        twice.selectedProperty().bindBidirectional(choices.twiceProperty());
         record.setId("record");
         record.getStyleClass().add("dark");
         record.setOnAction(_ -> onRecord.run());
         getChildren().addAll(Panels.heading(t("prove.verdict")), verdict, Panels.rule(), counts, fixture,
+                twice,
                 Panels.rule(), story, record);
     }
 

@@ -35,6 +35,7 @@ public final class Choices {
     private final BooleanProperty buzzer = new SimpleBooleanProperty(false);
     private final IntegerProperty wiggleSeconds = new SimpleIntegerProperty(10);
     private final ObjectProperty<Optional<Facing>> facing = new SimpleObjectProperty<>(Optional.empty());
+    private final BooleanProperty twice = new SimpleBooleanProperty(false);
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
 
     public Choices(Workshop workshop) {
@@ -50,6 +51,8 @@ public final class Choices {
         cost.addListener((_, _, c) -> remember("cost",
                 c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug() + " "
                         + c.readValue()));
+        twice.set(workshop.setting("twice").map("true"::equals).orElse(false));
+        twice.addListener((_, _, b) -> remember("twice", b.toString()));
         fixture.addListener((_, _, f) -> remember("fixture", f.name()));
         buzzer.addListener((_, _, b) -> remember("buzzer", b.toString()));
         wiggleSeconds.addListener((_, _, s) -> remember("wiggle", s.toString()));
@@ -126,6 +129,11 @@ public final class Choices {
 
     public ObjectProperty<Goal> goalProperty() {
         return goal;
+    }
+
+    /** Whether each test of a finished cable is to be read twice. */
+    public BooleanProperty twiceProperty() {
+        return twice;
     }
 
     /** Whether the simulated meter is heard. */

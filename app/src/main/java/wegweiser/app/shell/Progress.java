@@ -47,7 +47,7 @@ public record Progress(Map<StageId, Arm> arms) {
         }
         Proof proof = Proof.of(job, evidence);
         if (proof.isProved()) {
-            return new Arm(t("arm.trace.proved"), true, false);
+            return new Arm(t(proof.isProvedTwice() ? "arm.trace.twice" : "arm.trace.proved"), true, false);
         }
         if (proof.isHeardOut()) {
             return new Arm(t("arm.trace.looked"), true, false);

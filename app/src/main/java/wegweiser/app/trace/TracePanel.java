@@ -137,6 +137,10 @@ final class TracePanel extends VBox {
         if (!evidence.intermittent().isEmpty()) {
             trouble(t("trace.intermittent", Words.list(evidence.intermittent())));
         }
+        if (!proof.misfits().isEmpty()) {
+            trouble(proof.words());
+            aside(proof.misfits());
+        }
         long waiting = LadderWork.waiting(job);
         if (waiting > 0) {
             trouble.getChildren().add(Panels.quiet(t("trace.ladder.waiting", waiting)));
@@ -162,6 +166,13 @@ final class TracePanel extends VBox {
             }
         });
         readings.show(job.readings());
+    }
+
+    /** Shows nothing that follows from readings, since it could not be computed. */
+    void showNothing() {
+        for (VBox some : List.of(beliefs, trouble, counts, left)) {
+            some.getChildren().clear();
+        }
     }
 
     /** Where the sources of a pinout differ: the first measurement on the device that decides. */

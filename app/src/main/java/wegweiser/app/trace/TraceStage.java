@@ -166,6 +166,7 @@ public final class TraceStage implements StageView {
         }, () -> {
             boardTitle.setText("");
             board.setModel(PegModel.EMPTY);
+            panel.showNothing();
             work.show(job, Optional.empty(), Optional.empty(), t("trace.unknown"));
         });
     }
@@ -195,7 +196,7 @@ public final class TraceStage implements StageView {
         boardTitle.setText(s.belief().shares().isEmpty()
                 ? ""
                 : s.proof().isProved()
-                        ? t("trace.proved")
+                        ? t(s.proof().isProvedTwice() ? "trace.twice" : "trace.proved")
                         : s.proposal().isEmpty()
                                 ? t("trace.as-asked", s.proof().unproved())
                                 : guess(s.belief().shares().getFirst(), s.belief()));
@@ -226,7 +227,7 @@ public final class TraceStage implements StageView {
             return s.proof().words() + " " + t("trace.done.proved");
         }
         return identified(s) + s.proof().summary() + " "
-                + t(choices.goalProperty().get() == Goal.PROVE ? "trace.done.comb" : "trace.done.prove");
+                + t(choices.goalProperty().get() == Goal.IDENTIFY ? "trace.done.prove" : "trace.done.comb");
     }
 
     /** The wiring that it is, where it is one that is sure enough and no reading speaks against. */

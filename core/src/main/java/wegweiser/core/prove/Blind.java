@@ -2,6 +2,8 @@ package wegweiser.core.prove;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.electrical.Foreseen;
+import wegweiser.core.electrical.Window;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
@@ -75,7 +77,7 @@ final class Blind {
 
     /** A leak beside planned resistors: how small it may be and still pass for their tolerance. */
     private void beside(Terminal a, Terminal b) {
-        Test.Window window = foreseen.window(Touch.of(a, b));
+        Window window = foreseen.window(Touch.of(a, b));
         if (!window.isGiven() || !evidence.isPartKnown(number(a), number(b))) {
             return;
         }

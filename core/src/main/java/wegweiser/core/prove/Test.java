@@ -1,6 +1,7 @@
 package wegweiser.core.prove;
 
 import java.util.List;
+import wegweiser.core.electrical.Window;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -43,19 +44,6 @@ public record Test(Kind kind, Touch touch, Mode mode, String expect, Danger dang
         /** The word used in results. */
         public String id() {
             return id;
-        }
-    }
-
-    /** The reading a part must give, in ohm or for a diode in volts; from NaN to NaN where there is none. */
-    public record Window(double from, double to) {
-        public static final Window NONE = new Window(Double.NaN, Double.NaN);
-
-        public boolean contains(double reading) {
-            return reading >= from && reading <= to;
-        }
-
-        public boolean isGiven() {
-            return !Double.isNaN(from);
         }
     }
 

@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.electrical.Foreseen;
+import wegweiser.core.electrical.Window;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -39,7 +41,7 @@ public final class TestPlan {
 
     private TestPlan(Job job) {
         this.job = job;
-        this.foreseen = new Foreseen(job);
+        this.foreseen = Foreseen.of(job);
         this.nets = foreseen.nets();
         this.all = nets.all();
         Pin.of(job).forEach(p -> pins.put(p.terminal(), p));
@@ -76,12 +78,12 @@ public final class TestPlan {
 
     /** Nothing lies between; or, where planned resistors lead from one to the other, what they make together. */
     private Test apart(Touch touch, Test.Danger danger) {
-        Test.Window window = foreseen.window(touch);
+        Window window = foreseen.window(touch);
         return new Test(Test.Kind.APART, touch, Mode.OHMS,
                 window.isGiven() ? expect(window) : Words.say("prove.expect.open"), danger, window);
     }
 
-    private static String expect(Test.Window window) {
+    private static String expect(Window window) {
         return Words.say("prove.expect.window", Words.number(window.from()), Words.number(window.to()));
     }
 
@@ -204,7 +206,7 @@ public final class TestPlan {
         return job.links().stream()
                 .filter(l -> l.is(PartKind.CUT) && l.to().isPresent())
                 .map(l -> new Test(Test.Kind.APART, Touch.of(l.from(), l.to().orElseThrow()), Mode.CONTINUITY,
-                        Words.say("prove.expect.cut"), Test.Danger.NEIGHBOURS, Test.Window.NONE))
+                        Words.say("prove.expect.cut"), Test.Danger.NEIGHBOURS, Window.NONE))
                 .distinct()
                 .toList();
     }
@@ -219,7 +221,7 @@ public final class TestPlan {
                 tests.put(touch.toString(),
                         new Test(Test.Kind.JOINED, touch, ohms ? Mode.OHMS : Mode.CONTINUITY,
                                 Words.say(ohms ? "prove.expect.copper" : "prove.expect.beep"),
-                                Test.Danger.REST, Test.Window.NONE));
+                                Test.Danger.REST, Window.NONE));
             }
         }
         return List.copyOf(tests.values());
@@ -243,7 +245,7 @@ public final class TestPlan {
                                     : "prove.expect.diode")));
                     // beside a planned resistor the way back is the resistor's
                     if (!foreseen.window(turned).isGiven()) {
-                        tests.add(part(turned, Mode.DIODE, Test.Window.NONE,
+                        tests.add(part(turned, Mode.DIODE, Window.NONE,
                                 Words.say("prove.expect.diode-back")));
                         // in diode mode a leak of some kilohms is over range already
                         tests.add(apart(turned, danger(netOf.get(link.from()), netOf.get(link.to().get()))));
@@ -259,7 +261,7 @@ public final class TestPlan {
         return tests.stream().distinct().toList();
     }
 
-    private static Test part(Touch touch, Mode mode, Test.Window window, String expect) {
+    private static Test part(Touch touch, Mode mode, Window window, String expect) {
         return new Test(Test.Kind.PART, touch, mode, expect, Test.Danger.REST, window);
     }
 }

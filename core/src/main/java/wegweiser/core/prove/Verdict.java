@@ -3,6 +3,8 @@ package wegweiser.core.prove;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wegweiser.core.electrical.Foreseen;
+import wegweiser.core.electrical.Window;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
@@ -16,16 +18,18 @@ import wegweiser.core.trace.Evidence;
 import wegweiser.core.trace.Fixture;
 import wegweiser.core.trace.MeasuredPart;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.words.Words;
 
 /**
  * What the readings of a finished cable say of its plan. It passes only when every test of the plan is answered by a
  * reading or follows from readings, and every reading there is, of whatever mode and gang, is one that a cable built as
  * planned may show. What is only assumed counts neither way.
  *
+ * @param once the tests that were not read twice at their own touch, so that one wrong reading may answer them
  * @param blind what readings that fit the plan cannot exclude, in sentences
  */
 public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<State> states, int open,
-        List<String> blind) {
+        List<Test> once, List<String> blind) {
     /** How a cable stands. */
     public enum Result {
         PASS("pass"), FAIL("fail"), INCOMPLETE("incomplete");
@@ -53,7 +57,7 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
 
     /** The verdict of readings that were already weighed, against a plan that was already made. */
     public static Verdict of(Job job, Evidence evidence, List<Test> plan) {
-        Foreseen foreseen = new Foreseen(job);
+        Foreseen foreseen = Foreseen.of(job);
         List<Reading> against = against(evidence, foreseen);
         List<Fault> faults = new ArrayList<>(faults(job, evidence, foreseen));
         if (faults.isEmpty()) {
@@ -66,8 +70,20 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         // where there is nothing to test, nothing was proved safe
         boolean incomplete = plan.isEmpty() || open > 0 || doubtful;
         Result result = failed ? Result.FAIL : incomplete ? Result.INCOMPLETE : Result.PASS;
-        return new Verdict(result, List.copyOf(faults), plan, states, open,
-                Blind.of(job, evidence, foreseen));
+        List<Test> once = plan.stream().filter(t -> times(evidence, t) < 2).toList();
+        List<String> blind = new ArrayList<>(Blind.of(job, evidence, foreseen));
+        if (!once.isEmpty()) {
+            blind.add(Words.say("blind.once", once.size(), plan.size()));
+        }
+        return new Verdict(result, List.copyOf(faults), plan, states, open, once, List.copyOf(blind));
+    }
+
+    /** How often a test was read at its own touch. */
+    private static long times(Evidence evidence, Test test) {
+        return evidence.readings().stream()
+                .filter(r -> !r.isAssumed() && r.mode() == test.mode()
+                        && (r.touch().equals(test.touch()) || r.mode() != Mode.DIODE && isTurned(r, test)))
+                .count();
     }
 
     /** The readings that a cable built as planned does not show. */
@@ -87,7 +103,7 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         List<Terminal> terminals = new ArrayList<>(reading.red());
         terminals.addAll(reading.black());
         boolean copper = foreseen.isJoined(reading.touch());
-        Test.Window window = foreseen.window(reading.touch());
+        Window window = foreseen.window(reading.touch());
         Fault.Kind kind = switch (reading.outcome()) {
             case Outcome.Beep() -> Fault.Kind.SHORT;
             case Outcome.Resistance(double ohms) when copper -> Fault.Kind.OPEN;
@@ -112,6 +128,11 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         return Optional.empty();
     }
 
+    /** The same; when all are answered and each is wanted twice, the first that was not read twice. */
+    public Optional<Test> next(boolean twice) {
+        return next().or(() -> twice && result == Result.PASS ? once.stream().findFirst() : Optional.empty());
+    }
+
     /** The worst danger that no test has ruled out yet; empty when only the rest is left or nothing. */
     public Optional<Test.Danger> untestedDanger() {
         Test.Danger worst = Test.Danger.REST;
@@ -125,7 +146,7 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
 
     /** How a test stands, by all that is known and not only by its own touch. */
     static State state(Job job, Evidence evidence, Test test) {
-        return state(evidence, against(evidence, new Foreseen(job)), test);
+        return state(evidence, against(evidence, Foreseen.of(job)), test);
     }
 
     private static State state(Evidence evidence, List<Reading> against, Test test) {

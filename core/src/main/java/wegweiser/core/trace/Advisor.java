@@ -114,7 +114,7 @@ public final class Advisor {
         if (orient.isPresent()) {
             return orient;
         }
-        Optional<Proposal> same = goal == Goal.PROVE && fixture.canGang()
+        Optional<Proposal> same = goal.isProof() && fixture.canGang()
                 ? Clearing.sameHands(evidence, repeats).map(asked -> proposal(evidence, belief,
                         touch(asked.touch()), asked.mode(), Proposal.Purpose.ISOLATE,
                         Words.say("advisor.isolate.diodes")))
@@ -139,7 +139,36 @@ public final class Advisor {
         if (goal == Goal.IDENTIFY) {
             return Optional.empty();
         }
-        return confirm(evidence, belief, repeats, leader).or(() -> isolate(evidence, belief, repeats));
+        return confirm(evidence, belief, repeats, leader).or(() -> isolate(evidence, belief, repeats))
+                .or(() -> finish(evidence, belief, repeats));
+    }
+
+    /** When no pair is left: readings that do not fit what was found, then those that stand alone. */
+    private Optional<Proposal> finish(Evidence evidence, Belief belief, Repeats repeats) {
+        Proof proof = proof(evidence);
+        for (int number : proof.misfits()) {
+            Reading reading = evidence.readings().get(number - 1);
+            if (!repeats.isEnough(reading)) {
+                return Optional.of(proposal(evidence, belief, reading.touch(), reading.mode(),
+                        Proposal.Purpose.SETTLE, Words.say("advisor.misfit", number)));
+            }
+        }
+        return goal == Goal.TWICE ? again(evidence, belief, proof.alone()) : Optional.empty();
+    }
+
+    /**
+     * Proves once more what rests on single readings, as if they had not been made: the joins and parts that are known
+     * first, then that nothing else is there.
+     */
+    private Optional<Proposal> again(Evidence evidence, Belief belief, List<Integer> alone) {
+        if (alone.isEmpty()) {
+            return Optional.empty();
+        }
+        Evidence left = Alone.without(evidence, alone);
+        return new Again(evidence, left).next()
+                .map(a -> proposal(left, belief, touch(a.touch()), a.mode(), Proposal.Purpose.CONFIRM,
+                        Words.say("advisor.again", Words.count(alone.size(), Words.say("reading"),
+                                Words.say("readings")))));
     }
 
     private Optional<Proposal> settle(Evidence evidence) {

@@ -47,7 +47,7 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
             double p = single
                     ? belief.joined(candidate[0][0], candidate[1][0])
                     : belief.joined(candidate[0], candidate[1]);
-            double gain = Foresight.entropy(p) + (goal == Goal.PROVE
+            double gain = Foresight.entropy(p) + (goal.isProof()
                     ? progress * Candidates.progress(evidence, candidate, p, unproved)
                     : 0);
             double score = gain / price(last, candidate)
@@ -67,7 +67,7 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
     }
 
     private double price(Optional<Touch> last, int[][] candidate) {
-        return goal == Goal.PROVE
+        return goal.isProof()
                 ? TOUCH_SECONDS + CONDUCTOR_SECONDS * (candidate[0].length + candidate[1].length)
                 : Math.max(1, cost.seconds(last, index.touch(candidate[0], candidate[1]),
                         fixture, Mode.OHMS));

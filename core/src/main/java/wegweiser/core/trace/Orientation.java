@@ -35,7 +35,7 @@ final class Orientation {
                 }
             }
         }
-        if (goal == Goal.PROVE) {
+        if (goal.isProof()) {
             for (Link link : job.links()) {
                 if (!link.is(PartKind.DIODE) || link.to().isEmpty()
                         || !known(evidence, link.from(), link.to().get())) {

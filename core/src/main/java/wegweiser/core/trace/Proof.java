@@ -2,7 +2,12 @@ package wegweiser.core.trace;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
+import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
@@ -20,9 +25,12 @@ import wegweiser.core.words.Words;
  * @param undioded pairs between which a diode would not have shown
  * @param doubtful whether readings contradict each other, or a touch gave both results
  * @param coverage how far the readings reach
+ * @param misfits where all else is known, the numbers of the readings that a cable with the parts found would not show
+ * @param alone of a proof, the numbers of the readings that no other stands behind: if one were wrong, nothing would
+ *        show it
  */
 public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> undioded, boolean doubtful,
-        Coverage coverage) {
+        Coverage coverage, List<Integer> misfits, List<Integer> alone) {
     /** Beside so small a resistance a diode does not conduct in diode mode, so that nothing would show it. */
     static final double HIDES_DIODE_OHMS = 600;
     private static final int NAMED = 8;
@@ -44,6 +52,8 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         unknown = List.copyOf(unknown);
         heard = List.copyOf(heard);
         undioded = List.copyOf(undioded);
+        misfits = List.copyOf(misfits);
+        alone = List.copyOf(alone);
     }
 
     /** What a job's readings prove. */
@@ -78,8 +88,28 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         Coverage coverage = unknown.isEmpty() && index.size() > 1
                 ? Coverage.ALL
                 : neighbours ? rows ? Coverage.ROWS : Coverage.NEIGHBOURS : Coverage.JOINS;
-        return new Proof(index.size() * (index.size() - 1) / 2, unknown, heard, undioded,
-                !evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty(), coverage);
+        boolean doubtful = !evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty();
+        boolean known = unknown.isEmpty() && heard.isEmpty() && undioded.isEmpty() && !doubtful;
+        List<Integer> misfits = known ? misfits(evidence) : List.of();
+        List<Integer> alone = known && misfits.isEmpty() ? Alone.in(evidence) : List.of();
+        return new Proof(index.size() * (index.size() - 1) / 2, unknown, heard, undioded, doubtful, coverage,
+                misfits,
+                alone);
+    }
+
+    /** The readings that the copper and the parts found do not show: they speak against each other in value. */
+    static List<Integer> misfits(Evidence evidence) {
+        Foreseen found = new Foreseen(evidence.nets(), evidence.parts().stream().map(Proof::link).toList());
+        return IntStream.rangeClosed(1, evidence.readings().size())
+                .filter(n -> !evidence.readings().get(n - 1).isAssumed() && !evidence.isDoubtful(n)
+                        && !found.fits(evidence.readings().get(n - 1)))
+                .boxed().toList();
+    }
+
+    private static Link link(MeasuredPart part) {
+        return Link.of(part.a(), part.b())
+                .withPart(
+                        part.kind() == PartKind.DIODE ? Part.of(PartKind.DIODE) : Part.resistor(part.ohms()));
     }
 
     /** What is still to be asked of a pair, by the numbers of its terminals. */
@@ -105,7 +135,12 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
 
     /** Whether every pair is known, parts included; where there is no pair, nothing is proved. */
     public boolean isProved() {
-        return pairs > 0 && !doubtful && unproved() == 0;
+        return pairs > 0 && !doubtful && misfits.isEmpty() && unproved() == 0;
+    }
+
+    /** Whether all is proved, and would be without any one of the readings. */
+    public boolean isProvedTwice() {
+        return isProved() && alone.isEmpty();
     }
 
     /** Whether every pair is known to be joined or apart, whatever lies between those that are apart. */
@@ -134,8 +169,11 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         if (doubtful) {
             return Words.say("proof.doubtful");
         }
+        if (!misfits.isEmpty()) {
+            return Words.say("proof.misfits", Words.list(misfits));
+        }
         if (isProved()) {
-            return Words.say("proof.proved", counted(pairs));
+            return Words.say(alone.isEmpty() ? "proof.proved" : "proof.if", counted(pairs)) + " " + backing();
         }
         List<String> said = new ArrayList<>();
         if (!unknown.isEmpty()) {
@@ -151,6 +189,14 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         return String.join(" ", said);
     }
 
+    /** How well a proof stands a wrong reading, in a sentence. */
+    private String backing() {
+        return alone.isEmpty()
+                ? Words.say("proof.twice")
+                : Words.say("proof.alone",
+                        Words.count(alone.size(), Words.say("reading"), Words.say("readings")));
+    }
+
     /** How far the readings reach, in a sentence. */
     public String reach() {
         return Words.say("proof.coverage." + coverage.id());
@@ -158,7 +204,7 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
 
     /** The same in a line: how many pairs of each kind, without their names. */
     public String summary() {
-        if (pairs == 0 || doubtful || isProved()) {
+        if (pairs == 0 || doubtful || !misfits.isEmpty() || isProved()) {
             return words();
         }
         List<String> said = new ArrayList<>();

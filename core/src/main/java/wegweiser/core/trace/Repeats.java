@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.TerminalIndex;
 
 /**
  * How often each touch was made, whichever probe was on which side; in diode mode the side matters. A touch that was made three times will not say
@@ -14,11 +15,13 @@ import wegweiser.core.model.Reading;
 final class Repeats {
     private static final int ENOUGH = 3;
 
+    private final TerminalIndex index;
     private final Map<List<List<Integer>>, Integer> made = new HashMap<>();
     private final Map<Long, Integer> singles = new HashMap<>();
     private final Map<List<List<Integer>>, Integer> inDiodeMode = new HashMap<>();
 
     Repeats(Evidence evidence) {
+        this.index = evidence.index();
         for (Reading reading : evidence.readings()) {
             if (reading.isAssumed()) {
                 continue;
@@ -49,6 +52,13 @@ final class Repeats {
     /** Whether a touch was made often enough in diode mode, this way round. */
     boolean isEnoughInDiodeMode(int[] red, int[] black) {
         return inDiodeMode.getOrDefault(List.of(sorted(red), sorted(black)), 0) >= ENOUGH;
+    }
+
+    /** Whether the touch of a reading was made often enough in its mode. */
+    boolean isEnough(Reading reading) {
+        int[] red = index.of(reading.red());
+        int[] black = index.of(reading.black());
+        return reading.mode() == Mode.DIODE ? isEnoughInDiodeMode(red, black) : isEnough(red, black);
     }
 
     /** How often two terminals were touched by themselves. */

@@ -45,7 +45,7 @@ public record Sweep(int touches, double seconds) {
      * every pair that is not proved yet.
      */
     static int left(Evidence evidence, Goal goal) {
-        if (goal == Goal.PROVE) {
+        if (goal.isProof()) {
             return evidence.countUnknown();
         }
         int open = 0;

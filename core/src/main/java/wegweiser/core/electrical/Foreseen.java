@@ -1,4 +1,4 @@
-package wegweiser.core.prove;
+package wegweiser.core.electrical;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
-import wegweiser.core.electrical.ResistorNetwork;
 import wegweiser.core.electrical.ResistorNetwork.Branch;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -27,7 +26,7 @@ import wegweiser.core.wiring.Nets;
  * network of planned resistors between the gangs, the voltage of planned diodes, or nothing. O(nets³) a touch where
  * resistors are planned.
  */
-final class Foreseen {
+public final class Foreseen {
     /**
      * Share by which a part may miss its value: a usual film resistor is good to five in a hundred. What is allowed here a
      * leak beside the part may use to hide.
@@ -35,7 +34,7 @@ final class Foreseen {
     static final double TOLERANCE = 0.05;
     private static final double METER_OHMS = 1;
     /** The most that a joint and the leads show together. */
-    static final double COPPER_OHMS = 2.5;
+    public static final double COPPER_OHMS = 2.5;
     /** No buzzer sounds above, and every buzzer sounds below. */
     private static final double BUZZER_MOST_OHMS = 70;
     private static final double BUZZER_LEAST_OHMS = 5;
@@ -46,7 +45,7 @@ final class Foreseen {
     private static final double MOST_AMPS = 2e-3;
     private static final double LEAST_VOLTS = 0.15;
     /** A single junction shows at most this; a light or two junctions in a row show more, or over range. */
-    static final Test.Window JUNCTION = new Test.Window(LEAST_VOLTS, 0.8);
+    public static final Window JUNCTION = new Window(LEAST_VOLTS, 0.8);
     private static final double MOST_VOLTS = 3.5;
     private static final double HIDES_DIODE_OHMS = 1500;
     private static final double UNKNOWN_LEAST_OHMS = 3;
@@ -60,10 +59,16 @@ final class Foreseen {
     private final Map<Long, List<Link>> between = new HashMap<>();
     private final int[] groups;
 
-    Foreseen(Job job) {
-        this.nets = Nets.planned(job);
+    /** What a job's cable shows once it is built as planned. */
+    public static Foreseen of(Job job) {
+        return new Foreseen(Nets.planned(job), job.links());
+    }
+
+    /** What nets show that are joined by copper as said and by those of the links that are parts. */
+    public Foreseen(Nets nets, List<Link> links) {
+        this.nets = nets;
         DisjointSets sets = new DisjointSets(nets.labels().length);
-        for (Link link : job.links()) {
+        for (Link link : links) {
             if (!isPart(link)) {
                 continue;
             }
@@ -87,12 +92,12 @@ final class Foreseen {
     }
 
     /** Whether a link is a part that hangs between two terminals and is no wire. */
-    static boolean isPart(Link link) {
+    public static boolean isPart(Link link) {
         return link.to().isPresent() && link.part().map(Part::kind).filter(k -> k == PartKind.RESISTOR
                 || k == PartKind.DIODE || k == PartKind.CAPACITOR).isPresent();
     }
 
-    Nets nets() {
+    public Nets nets() {
         return nets;
     }
 
@@ -105,17 +110,17 @@ final class Foreseen {
     }
 
     /** The planned parts between the nets of two terminals, whichever way round. */
-    List<Link> parts(Terminal a, Terminal b) {
+    public List<Link> parts(Terminal a, Terminal b) {
         return between.getOrDefault(key(label(a), label(b)), List.of());
     }
 
     /** Whether a way of planned parts leads from one net to the other. */
-    boolean isNear(Terminal a, Terminal b) {
+    public boolean isNear(Terminal a, Terminal b) {
         return groups[label(a)] == groups[label(b)];
     }
 
     /** Whether a buzzer may sound between the net of a terminal and another one. */
-    boolean beepsElsewhere(Terminal terminal) {
+    public boolean beepsElsewhere(Terminal terminal) {
         int here = label(terminal);
         return low.stream().flatMap(b -> Stream.of(b.from(), b.to())).distinct()
                 .anyMatch(
@@ -124,17 +129,17 @@ final class Foreseen {
     }
 
     /** What a good cable shows in ohms at a touch without copper; not given where it shows over range. */
-    Test.Window window(Touch touch) {
+    public Window window(Touch touch) {
         double least = through(low, touch);
         if (Double.isInfinite(least)) {
-            return Test.Window.NONE;
+            return Window.NONE;
         }
-        return new Test.Window(least * (1 - TOLERANCE) - METER_OHMS,
+        return new Window(least * (1 - TOLERANCE) - METER_OHMS,
                 through(high, touch) * (1 + TOLERANCE) + METER_OHMS);
     }
 
     /** The planned value at a touch in ohms, infinite where nothing conducts. */
-    double ohms(Touch touch) {
+    public double ohms(Touch touch) {
         return through(usual, touch);
     }
 
@@ -151,13 +156,13 @@ final class Foreseen {
     }
 
     /** Whether a reading is what a cable built as planned may show. */
-    boolean fits(Reading reading) {
+    public boolean fits(Reading reading) {
         if (reading.mode() == Mode.REACTION) {
             return true;
         }
         Touch touch = reading.touch();
         boolean copper = isJoined(touch);
-        Test.Window window = copper ? new Test.Window(0, COPPER_OHMS) : window(touch);
+        Window window = copper ? new Window(0, COPPER_OHMS) : window(touch);
         return switch (reading.outcome()) {
             case Outcome.Beep() -> copper || window.isGiven() && window.from() <= BUZZER_MOST_OHMS;
             case Outcome.Silent() -> !copper && (!window.isGiven() || window.to() > BUZZER_LEAST_OHMS);
@@ -172,25 +177,25 @@ final class Foreseen {
     }
 
     /** What a planned diode shows from its anode: its own voltage, or less where planned resistors lie beside it. */
-    Test.Window junction(Touch touch) {
-        Test.Window window = window(touch);
+    public Window junction(Touch touch) {
+        Window window = window(touch);
         return window.isGiven()
-                ? new Test.Window(Math.min(JUNCTION.from(), window.from() * LEAST_AMPS), JUNCTION.to())
+                ? new Window(Math.min(JUNCTION.from(), window.from() * LEAST_AMPS), JUNCTION.to())
                 : JUNCTION;
     }
 
     /** Whether planned resistors beside a diode take its voltage away, so that it does not show whether it is there. */
-    boolean hidesDiode(Touch touch) {
+    public boolean hidesDiode(Touch touch) {
         return ohms(touch) < HIDES_DIODE_OHMS;
     }
 
     /** Whether some red terminal is to be joined to a black one. */
-    boolean isJoined(Touch touch) {
+    public boolean isJoined(Touch touch) {
         Set<Integer> red = labels(touch.red());
         return labels(touch.black()).stream().anyMatch(red::contains);
     }
 
-    private boolean isOpenInDiodeMode(Touch touch, Test.Window window) {
+    private boolean isOpenInDiodeMode(Touch touch, Window window) {
         boolean byResistor = window.isGiven() && window.to() * MOST_AMPS < 1.5;
         return !byResistor && !hasDiode(touch);
     }
@@ -202,7 +207,7 @@ final class Foreseen {
         return diodes.stream().anyMatch(d -> red.contains(d[0]) && black.contains(d[1]));
     }
 
-    private boolean fits(double volts, Touch touch, Test.Window window) {
+    private boolean fits(double volts, Touch touch, Window window) {
         int count = diodesOnTheWay(touch);
         boolean byResistor = window.isGiven() && volts >= window.from() * LEAST_AMPS
                 && volts <= window.to() * MOST_AMPS + 0.1;

@@ -294,7 +294,7 @@ public final class Advisor {
                 return beside.map(asked -> proposal(evidence, belief, touch(asked.touch()), asked.mode(),
                         Proposal.Purpose.ISOLATE, isolateReason(clearing, asked)));
             }
-            return depth.next(evidence, repeats)
+            return Nearest.of(evidence, depth, repeats)
                     .map(t -> proposal(evidence, belief, t, Mode.OHMS,
                             Proposal.Purpose.ISOLATE,
                             Words.say(t.red().getFirst().end().equals(t.black().getFirst().end())
@@ -356,7 +356,7 @@ public final class Advisor {
         int[] proved = evidence.labels();
         long joins = Arrays.stream(proved).distinct().count()
                 - Arrays.stream(leader.labels()).distinct().count();
-        int isolation = fixture.canGang() ? isolationLeft(evidence, leader) : depth.left(evidence);
+        int isolation = fixture.canGang() ? isolationLeft(evidence, leader) : depth.open(evidence).size();
         return (int) Math.max(1, Math.ceil(0.6 * learn) + Math.max(0, joins) + isolation);
     }
 

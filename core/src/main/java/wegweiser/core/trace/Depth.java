@@ -5,7 +5,6 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Contact;
@@ -14,7 +13,6 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
-import wegweiser.core.model.Touch;
 
 /**
  * The pairs that bare probes are asked to prove: neighbours on a connector, where shorts happen, and supply against
@@ -78,12 +76,9 @@ final class Depth {
         return new Depth(index, pairs, places);
     }
 
-    boolean isCovered(Evidence evidence) {
-        return left(evidence) == 0;
-    }
-
-    int left(Evidence evidence) {
-        return (int) all(evidence).stream().filter(pair -> isOpen(evidence, pair)).count();
+    /** The pairs that are still to be asked, by the numbers of their terminals. */
+    List<int[]> open(Evidence evidence) {
+        return all(evidence).stream().filter(pair -> isOpen(evidence, pair)).toList();
     }
 
     /** Whether the fixed pairs are known, whatever lies across from end to end. */
@@ -121,31 +116,6 @@ final class Depth {
     private boolean isOpen(Evidence evidence, int[] pair) {
         return !evidence.isJoined(pair[0], pair[1]) && (!evidence.isApart(pair[0], pair[1])
                 || sameEnd(pair[0], pair[1]) && !evidence.isPartKnown(pair[0], pair[1]));
-    }
-
-    /** The open pair that is nearest to where the hands are, or empty when none is open. */
-    Optional<Touch> next(Evidence evidence, Repeats repeats) {
-        Hands hands = Hands.of(evidence);
-        Touch best = null;
-        double bestScore = Double.MAX_VALUE;
-        for (int[] pair : all(evidence)) {
-            if (!isOpen(evidence, pair) || repeats.isEnough(pair[0], pair[1])) {
-                continue;
-            }
-            for (int turn = 0; turn < 2; turn++) {
-                Touch touch = Touch.of(index.get(pair[turn]), index.get(pair[1 - turn]));
-                double score = CostModel.USUAL.seconds(hands.last(), touch, Fixture.PROBES)
-                        - (hands.last().isEmpty()
-                                ? 0
-                                : 0.05 * hands.nearness(evidence, this,
-                                        new int[][]{{pair[turn]}, {pair[1 - turn]}}));
-                if (score < bestScore) {
-                    bestScore = score;
-                    best = touch;
-                }
-            }
-        }
-        return Optional.ofNullable(best);
     }
 
     /** Distance in mm between two contacts of one end; a constant when the hand goes to another connector. */

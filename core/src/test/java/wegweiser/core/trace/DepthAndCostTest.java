@@ -58,18 +58,18 @@ class DepthAndCostTest {
             Depth depth = Depth.of(blank, index);
             List<Reading> readings = new ArrayList<>();
             Evidence evidence = new Evidence(index, readings);
-            int left = depth.left(evidence);
+            int left = depth.open(evidence).size();
             Optional<Touch> next = depth.next(evidence, new Repeats(evidence));
             while (next.isPresent()) {
                 Touch touch = next.get();
                 readings.add(Reading.of(Mode.OHMS, touch, AdvisorTest.copper(nets).answer(touch, Mode.OHMS)));
                 evidence = new Evidence(index, readings);
-                assertThat(depth.left(evidence)).as("every touch gets nearer to the end").isLessThan(left);
-                left = depth.left(evidence);
+                assertThat(depth.open(evidence).size()).as("every touch gets nearer to the end").isLessThan(left);
+                left = depth.open(evidence).size();
                 next = depth.next(evidence, new Repeats(evidence));
             }
             assertThat(left).isZero();
-            assertThat(depth.isCovered(evidence)).isTrue();
+            assertThat(depth.open(evidence)).isEmpty();
             for (String end : List.of("A", "B")) {
                 for (String id : type.ids()) {
                     for (String other : type.neighbours(id)) {

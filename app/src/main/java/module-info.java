@@ -10,13 +10,15 @@ module wegweiser.app {
     requires wegweiser.instruments;
 
     opens wegweiser.app.cli to info.picocli;
-    opens wegweiser.app.shell to javafx.graphics;
+    opens wegweiser.app to javafx.graphics;
     opens wegweiser.app.controls to javafx.graphics;
 
     exports wegweiser.app;
     exports wegweiser.app.cli;
     exports wegweiser.app.controls;
     exports wegweiser.app.ends;
-    exports wegweiser.app.shell;
     exports wegweiser.app.demo;
+    exports wegweiser.app.stage;
+    exports wegweiser.app.tour;
+    exports wegweiser.app.window;
 }

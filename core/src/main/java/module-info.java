@@ -16,7 +16,12 @@ module wegweiser.core {
     exports wegweiser.core.electrical;
     exports wegweiser.core.rules;
     exports wegweiser.core.signals;
-    exports wegweiser.core.trace;
+    exports wegweiser.core.advice;
+    exports wegweiser.core.belief;
+    exports wegweiser.core.evidence;
+    exports wegweiser.core.ladder;
+    exports wegweiser.core.readings;
+    exports wegweiser.core.testers;
     exports wegweiser.core.wiring;
     exports wegweiser.core.words;
 }

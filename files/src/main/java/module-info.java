@@ -12,6 +12,7 @@ module wegweiser.files {
     requires org.apache.pdfbox;
     requires org.xerial.sqlitejdbc;
 
+    exports wegweiser.files.io;
     exports wegweiser.files.job;
     exports wegweiser.files.json;
     exports wegweiser.files.library;

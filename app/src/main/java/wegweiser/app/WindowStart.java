@@ -5,6 +5,6 @@ final class WindowStart {
     private WindowStart() {}
 
     static void run(String[] args) {
-        wegweiser.app.shell.WindowApp.start(args);
+        wegweiser.app.WindowApp.start(args);
     }
 }

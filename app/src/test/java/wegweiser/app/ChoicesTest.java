@@ -9,8 +9,8 @@ import org.junit.jupiter.api.Test;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.core.model.Reading;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Goal;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
 import wegweiser.files.job.JobFile;
 
 /** What a person has chosen is there again; what belongs to one job does not stick to the next. */

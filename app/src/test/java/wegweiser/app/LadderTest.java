@@ -18,10 +18,10 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.LadderPlug;
-import wegweiser.core.trace.LadderTrace;
-import wegweiser.core.trace.LadderWork;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.ladder.LadderPlug;
+import wegweiser.core.ladder.LadderTrace;
+import wegweiser.core.ladder.LadderWork;
 
 /** The ladder plug through the interface: values that wait, the beeps that settle them, what is written in the end. */
 class LadderTest extends WindowTest {

@@ -43,16 +43,20 @@ class LayersTest {
 
     static final ArchRule COMMANDS_LOAD_NO_INTERFACE = noClasses().that()
             .resideInAPackage("wegweiser.app.cli..").should().dependOnClassesThat()
-            .resideInAnyPackage("javafx..", "wegweiser.app.shell..", "wegweiser.app.controls..");
+            .resideInAnyPackage("javafx..", "wegweiser.app.stage..", "wegweiser.app.window..",
+                    "wegweiser.app.controls..");
 
     static final ArchRule CONTROLS_KNOW_NO_STAGE = noClasses().that()
             .resideInAPackage("wegweiser.app.controls..").should().dependOnClassesThat()
             .resideInAnyPackage("wegweiser.app.ends..", "wegweiser.app.trace..", "wegweiser.app.route..",
                     "wegweiser.app.make..", "wegweiser.app.prove..",
-                    "wegweiser.app.log..", "wegweiser.app.shell..");
+                    "wegweiser.app.log..", "wegweiser.app.stage..", "wegweiser.app.window..");
 
     static final ArchRule STAGES_DO_NOT_KNOW_ONE_ANOTHER = slices()
             .matching("wegweiser.app.(ends|trace|route|make|prove|log)..").should().notDependOnEachOther();
+
+    static final ArchRule NO_PACKAGES_KNOW_EACH_OTHER_IN_A_RING = slices()
+            .matching("wegweiser.(**)").should().beFreeOfCycles();
 
     static final ArchRule NAMES_SAY_WHAT_A_CLASS_IS = classes().that().resideInAPackage("wegweiser..")
             .should()
@@ -67,7 +71,8 @@ class LayersTest {
         return Stream.of(THE_CORE_KNOWS_NOTHING_ELSE, ONLY_TABLES_ARE_READ_IN_THE_CORE, THE_CORE_HAS_NO_CLOCK,
                 FILES_KNOW_ONLY_THE_CORE,
                 INSTRUMENTS_DO_NOT_KNOW_THE_WINDOW, COMMANDS_LOAD_NO_INTERFACE, CONTROLS_KNOW_NO_STAGE,
-                STAGES_DO_NOT_KNOW_ONE_ANOTHER, NAMES_SAY_WHAT_A_CLASS_IS);
+                STAGES_DO_NOT_KNOW_ONE_ANOTHER, NO_PACKAGES_KNOW_EACH_OTHER_IN_A_RING,
+                NAMES_SAY_WHAT_A_CLASS_IS);
     }
 
     @ParameterizedTest
@@ -78,9 +83,9 @@ class LayersTest {
 
     @Test
     void everyModuleWasLookedAt() {
-        for (String part : new String[]{"wegweiser.core.trace.Evidence", "wegweiser.files.job.JobFile",
+        for (String part : new String[]{"wegweiser.core.evidence.Evidence", "wegweiser.files.job.JobFile",
                 "wegweiser.instruments.SimulatedMeter",
-                "wegweiser.app.shell.MainWindow"}) {
+                "wegweiser.app.window.MainWindow"}) {
             assertThat(ALL.contain(part)).as(part).isTrue();
         }
     }

@@ -10,7 +10,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import wegweiser.app.shell.WindowApp;
 
 /** Contrast of text on its ground, at least 4.5 to 1 in both themes, after WCAG 2.1. */
 class PaletteTest {

@@ -217,12 +217,12 @@ class StagesTest extends WindowTest {
         await("finder", () -> lookup("#finder").tryQuery().isPresent());
         write("go to prove");
         keys(KeyCode.ENTER);
-        await("there", () -> window.here() == wegweiser.app.shell.StageId.PROVE);
+        await("there", () -> window.here() == wegweiser.app.stage.StageId.PROVE);
         keys(KeyCode.CONTROL, KeyCode.K);
         await("finder again", () -> lookup("#finder").tryQuery().isPresent());
         write("dome txd");
         keys(KeyCode.ENTER);
-        await("the contact", () -> window.here() == wegweiser.app.shell.StageId.ENDS
+        await("the contact", () -> window.here() == wegweiser.app.stage.StageId.ENDS
                 && lookup("#signal-B-6").query().isFocused());
         clickOn("#relation");
         keys(KeyCode.CONTROL, KeyCode.D);
@@ -230,7 +230,7 @@ class StagesTest extends WindowTest {
         restart();
         await("still dark", () -> window.root().getStyleClass().contains("night"));
         clickOn("#arm-route");
-        await("by click", () -> window.here() == wegweiser.app.shell.StageId.ROUTE);
+        await("by click", () -> window.here() == wegweiser.app.stage.StageId.ROUTE);
     }
 
     @Test

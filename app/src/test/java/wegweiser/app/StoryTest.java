@@ -7,10 +7,10 @@ import java.util.List;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import wegweiser.app.shell.StageId;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.Proof;
-import wegweiser.core.trace.Fixture;
+import wegweiser.app.stage.StageId;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.Proof;
+import wegweiser.core.advice.Fixture;
 import wegweiser.files.job.JobFile;
 
 /** The whole work once, from two ports to a proved and logged unit, by keys and clicks alone. */

@@ -22,9 +22,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 import wegweiser.app.demo.DemoWorkshop;
-import wegweiser.app.shell.MainWindow;
-import wegweiser.app.shell.Session;
-import wegweiser.app.shell.WindowApp;
+import wegweiser.app.window.MainWindow;
+import wegweiser.app.stage.Session;
 import wegweiser.core.model.Job;
 import wegweiser.files.workshop.Workshop;
 

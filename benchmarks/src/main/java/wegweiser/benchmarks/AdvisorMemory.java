@@ -10,13 +10,13 @@ import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
-import wegweiser.core.trace.Advisor;
-import wegweiser.core.trace.Belief;
-import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Goal;
-import wegweiser.core.trace.Proposal;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.belief.Belief;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Proposal;
 import wegweiser.core.wiring.Nets;
 
 /**

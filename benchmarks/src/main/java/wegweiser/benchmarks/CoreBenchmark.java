@@ -20,13 +20,13 @@ import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
-import wegweiser.core.trace.Advisor;
-import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Goal;
-import wegweiser.core.trace.Proposal;
-import wegweiser.files.job.BadFile;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Proposal;
+import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 
 /** The next touch, the evidence of many readings, and opening a large job. */

@@ -58,7 +58,7 @@ public final class Samples {
     public static Job readings(Job job, String text) {
         Job result = job;
         for (String line : text.split(";")) {
-            result = result.withReading(wegweiser.core.trace.TypedReading.parse(line, job));
+            result = result.withReading(wegweiser.core.readings.TypedReading.parse(line, job));
         }
         return result;
     }

@@ -13,12 +13,12 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.Advisor;
-import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.LadderPlug;
-import wegweiser.core.trace.LadderTrace;
-import wegweiser.core.trace.Tracer;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.ladder.LadderPlug;
+import wegweiser.core.ladder.LadderTrace;
+import wegweiser.core.advice.Tracer;
 
 /** Traces a cable that only the simulation knows, from the first reading to the advisor's last. */
 public final class SimulatedTrace {

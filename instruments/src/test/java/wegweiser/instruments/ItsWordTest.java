@@ -26,14 +26,14 @@ import wegweiser.core.model.Touch;
 import wegweiser.core.prove.Prover;
 import wegweiser.core.prove.TestPlan;
 import wegweiser.core.prove.Verdict;
-import wegweiser.core.trace.Advisor;
-import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Goal;
-import wegweiser.core.trace.MeasuredPart;
-import wegweiser.core.trace.Proof;
-import wegweiser.core.trace.Tracer;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.evidence.MeasuredPart;
+import wegweiser.core.evidence.Proof;
+import wegweiser.core.advice.Tracer;
 import wegweiser.core.wiring.Nets;
 
 /**

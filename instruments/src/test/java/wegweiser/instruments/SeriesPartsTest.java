@@ -11,12 +11,12 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.TerminalIndex;
-import wegweiser.core.trace.Advisor;
-import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Goal;
-import wegweiser.core.trace.MeasuredPart;
-import wegweiser.core.trace.Tracer;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.evidence.MeasuredPart;
+import wegweiser.core.advice.Tracer;
 
 /** Two resistors in a row are two, each with its value, and not one of their sum. */
 class SeriesPartsTest {

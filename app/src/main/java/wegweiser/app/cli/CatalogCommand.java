@@ -16,7 +16,7 @@ import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.wiring.NamedWiring;
-import wegweiser.files.job.BadFile;
+import wegweiser.files.io.BadFile;
 import wegweiser.files.library.LibraryFolder;
 import wegweiser.files.workshop.Workshop;
 

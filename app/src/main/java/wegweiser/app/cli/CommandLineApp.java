@@ -10,7 +10,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
-import wegweiser.files.job.BadFile;
+import wegweiser.files.io.BadFile;
 
 /** Wegweiser as a command. */
 @Command(name = "wegweiser", description = "A bench companion for people who build cables.", subcommands = {

@@ -8,8 +8,8 @@ import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.trace.Claim;
-import wegweiser.core.trace.Evidence;
+import wegweiser.core.evidence.Claim;
+import wegweiser.core.evidence.Evidence;
 
 /** Says what a job's readings prove. */
 @Command(name = "evidence", description = "Says what the readings of a job prove, and by which readings.")

@@ -1,7 +1,7 @@
 package wegweiser.app.cli;
 
-import wegweiser.core.trace.Fixture;
-import wegweiser.files.job.BadFile;
+import wegweiser.core.advice.Fixture;
+import wegweiser.files.io.BadFile;
 
 /** Fixture words on the command line. */
 final class Fixtures {

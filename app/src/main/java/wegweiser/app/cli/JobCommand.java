@@ -9,7 +9,7 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
-import wegweiser.files.job.BadFile;
+import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 
 /** What all commands share: {@code --json}, and either one JSON object or plain lines on standard output. */

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
-import wegweiser.core.trace.TypedReading;
+import wegweiser.core.readings.TypedReading;
 import wegweiser.files.job.JobFile;
 
 /**

@@ -8,8 +8,8 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.rules.Finding;
-import wegweiser.core.trace.Contradiction;
-import wegweiser.core.trace.MeasuredPart;
+import wegweiser.core.evidence.Contradiction;
+import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.model.Touch;
 
 /** The shapes that several commands write. */

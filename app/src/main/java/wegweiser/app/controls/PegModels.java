@@ -13,8 +13,8 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.PairState;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.PairState;
 import wegweiser.core.wiring.Nets;
 
 /** Builds what the pegboard shows from a job and its evidence. */

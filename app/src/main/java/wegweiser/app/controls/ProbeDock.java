@@ -21,7 +21,7 @@ import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.TypedReading;
+import wegweiser.core.readings.TypedReading;
 
 /** What to touch now, one question, and answers on single keys; readable from two metres. */
 public final class ProbeDock extends HBox {

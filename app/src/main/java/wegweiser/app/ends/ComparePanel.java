@@ -15,7 +15,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.DecidingCard;
 import wegweiser.app.controls.Panels;
-import wegweiser.app.shell.Session;
+import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;

@@ -21,7 +21,7 @@ import javafx.scene.layout.VBox;
 import wegweiser.app.controls.ConnectorFace;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.Worded;
-import wegweiser.app.shell.Session;
+import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Side;
 import wegweiser.core.drawing.FaceDrawing;
@@ -29,7 +29,7 @@ import wegweiser.core.library.Library;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.OwnConnector;
 import wegweiser.core.quantity.Quantity;
-import wegweiser.files.job.BadFile;
+import wegweiser.files.io.BadFile;
 
 /** Describes a connector that the catalogue does not have, and keeps it in the workshop's library. */
 final class OwnForm extends VBox {

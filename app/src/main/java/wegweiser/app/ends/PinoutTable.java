@@ -20,7 +20,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
-import wegweiser.app.shell.Session;
+import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Direction;

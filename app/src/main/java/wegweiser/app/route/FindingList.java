@@ -18,7 +18,7 @@ import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 import wegweiser.app.controls.Panels;
-import wegweiser.app.shell.Session;
+import wegweiser.app.stage.Session;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Waiver;
 import wegweiser.core.rules.Finding;

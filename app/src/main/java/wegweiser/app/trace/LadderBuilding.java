@@ -19,9 +19,9 @@ import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.PortValue;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.port.PortMeasure;
-import wegweiser.core.trace.LadderList;
-import wegweiser.core.trace.LadderPlug;
-import wegweiser.files.job.AtomicFile;
+import wegweiser.core.ladder.LadderList;
+import wegweiser.core.ladder.LadderPlug;
+import wegweiser.files.io.AtomicFile;
 
 /** Which resistor goes to which contact of a ladder plug, to be read here, written to a file or copied. */
 final class LadderBuilding extends VBox {

@@ -9,10 +9,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
-import wegweiser.app.shell.Session;
+import wegweiser.app.stage.Session;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
-import wegweiser.core.trace.LampTester;
+import wegweiser.core.testers.LampTester;
 import wegweiser.core.wiring.Nets;
 
 /** A lamp tester: in which order its lamps should light for the plan, and an order that was seen read back in. */

@@ -9,7 +9,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
-import wegweiser.core.trace.Proof;
+import wegweiser.core.evidence.Proof;
 import wegweiser.core.words.Words;
 
 /** Every pair that is not proved, by what it lacks. */

@@ -27,8 +27,8 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.Contradiction;
-import wegweiser.core.trace.ReactionPuzzle;
+import wegweiser.core.evidence.Contradiction;
+import wegweiser.core.testers.ReactionPuzzle;
 import wegweiser.core.words.Words;
 
 /** The dock for loose leads: which two to twist together, and whether the device reacts. */

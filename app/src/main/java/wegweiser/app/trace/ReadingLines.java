@@ -17,7 +17,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.MeterDisplay;
 import wegweiser.app.controls.Panels;
-import wegweiser.app.shell.Session;
+import wegweiser.app.stage.Session;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;

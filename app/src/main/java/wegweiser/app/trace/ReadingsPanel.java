@@ -17,13 +17,13 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.TableFile;
-import wegweiser.app.shell.Background;
-import wegweiser.app.shell.Session;
+import wegweiser.app.stage.Background;
+import wegweiser.app.stage.Session;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
-import wegweiser.core.trace.ReadingList;
-import wegweiser.files.job.AtomicFile;
-import wegweiser.files.job.BadFile;
+import wegweiser.core.readings.ReadingList;
+import wegweiser.files.io.AtomicFile;
+import wegweiser.files.io.BadFile;
 import wegweiser.files.json.Document;
 
 /** Readings typed or pasted as a list, with what was understood beside it; and as CSV, in and out. */

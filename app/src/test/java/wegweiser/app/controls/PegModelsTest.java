@@ -14,7 +14,7 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.Evidence;
+import wegweiser.core.evidence.Evidence;
 
 class PegModelsTest {
     private static final Job JOB = Job.of("x",

@@ -8,12 +8,12 @@ import java.util.stream.IntStream;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.trace.Advisor;
-import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Goal;
-import wegweiser.core.trace.LadderPlug;
-import wegweiser.core.trace.LadderTrace;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.ladder.LadderPlug;
+import wegweiser.core.ladder.LadderTrace;
 import wegweiser.core.wiring.Nets;
 
 /** What each thing that a person may have at hand makes of the same mix of cables. */

@@ -10,12 +10,12 @@ import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.Advisor;
-import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Goal;
-import wegweiser.core.trace.Isolation;
-import wegweiser.core.trace.Sweep;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Isolation;
+import wegweiser.core.advice.Sweep;
 import wegweiser.core.wiring.Nets;
 
 /**

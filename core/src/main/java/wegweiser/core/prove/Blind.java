@@ -10,7 +10,7 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.Evidence;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.words.Words;
 
 /**

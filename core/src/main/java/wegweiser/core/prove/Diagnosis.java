@@ -10,7 +10,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.trace.Evidence;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.wiring.EndChange;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Recogniser;

@@ -8,12 +8,12 @@ import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.Advisor;
-import wegweiser.core.trace.CostModel;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Goal;
-import wegweiser.core.trace.Tracer;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Tracer;
 
 /** Runs a test plan against a meter, and looks further where a test failed so that the fault can be explained. */
 public final class Prover {

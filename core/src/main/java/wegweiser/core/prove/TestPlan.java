@@ -21,8 +21,8 @@ import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Isolation;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Isolation;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
 

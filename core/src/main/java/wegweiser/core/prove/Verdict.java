@@ -14,9 +14,9 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.MeasuredPart;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
 

@@ -13,7 +13,7 @@ import wegweiser.core.model.Direction;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.trace.Evidence;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.wiring.Nets;
 
 /** Everything the rules look at, derived from a job once. */

@@ -19,8 +19,8 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.Fixture;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.wiring.EndChange;
 import wegweiser.core.wiring.Nets;
 

@@ -17,9 +17,9 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.Fixture;
-import wegweiser.core.trace.Tracer;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Tracer;
 import wegweiser.core.wiring.Nets;
 
 class ProveTest {

@@ -16,8 +16,8 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.trace.Evidence;
-import wegweiser.core.trace.Fixture;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.wiring.Nets;
 
 /** What a test plan must do for any cable: its expected answers prove the plan, every pair of it. */

@@ -9,6 +9,9 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import wegweiser.core.model.Job;
+import wegweiser.files.io.AtomicFile;
+import wegweiser.files.io.BadFile;
+import wegweiser.files.io.FileTurn;
 import wegweiser.files.json.Document;
 import wegweiser.files.json.SchemaCheck;
 

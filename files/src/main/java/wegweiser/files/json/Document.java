@@ -22,7 +22,7 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.words.Unshowable;
-import wegweiser.files.job.BadFile;
+import wegweiser.files.io.BadFile;
 
 /**
  * A JSON document with its text, so that what is wrong in it can be told by line and place.

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.End;
@@ -22,14 +23,14 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
-import wegweiser.core.trace.Fixture;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.core.wiring.WiringWords;
 import wegweiser.core.words.Words;
-import wegweiser.files.job.BadFile;
+import wegweiser.files.io.BadFile;
+import wegweiser.files.io.Reasons;
 import wegweiser.files.job.JobFile;
 
 /**

@@ -24,7 +24,7 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
-import wegweiser.core.trace.Fixture;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
 

@@ -7,8 +7,8 @@ import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Set;
 import wegweiser.core.model.Job;
-import wegweiser.files.job.AtomicFile;
-import wegweiser.files.job.BadFile;
+import wegweiser.files.io.AtomicFile;
+import wegweiser.files.io.BadFile;
 
 /** Writes the sheet of a cable. */
 public final class Sheets {

@@ -10,8 +10,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.stream.Stream;
-import wegweiser.files.job.AtomicFile;
-import wegweiser.files.job.FileTurn;
+import wegweiser.files.io.AtomicFile;
+import wegweiser.files.io.FileTurn;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.library.LibraryFolder;
 

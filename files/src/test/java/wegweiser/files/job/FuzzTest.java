@@ -16,9 +16,10 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.trace.ReadingList;
-import wegweiser.core.trace.TypedReading;
+import wegweiser.core.readings.ReadingList;
+import wegweiser.core.readings.TypedReading;
 import wegweiser.files.Jobs;
+import wegweiser.files.io.BadFile;
 
 /**
  * Spoilt job files and lines that a hurried hand types: each is taken, or refused in one sentence; and what is taken can

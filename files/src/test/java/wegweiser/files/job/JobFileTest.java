@@ -1,7 +1,5 @@
 package wegweiser.files.job;
 
-import wegweiser.files.json.SchemaCheck;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
@@ -26,6 +24,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wegweiser.core.model.Job;
 import wegweiser.files.Jobs;
+import wegweiser.files.io.BadFile;
+import wegweiser.files.json.SchemaCheck;
 
 class JobFileTest {
     private static final ObjectMapper MAPPER = new ObjectMapper();

@@ -27,6 +27,8 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.files.io.AtomicFile;
+import wegweiser.files.io.BadFile;
 
 /** Changes of a job that somebody else changes too. */
 class JobUpdateTest {

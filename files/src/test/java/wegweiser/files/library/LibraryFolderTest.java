@@ -25,7 +25,7 @@ import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.OwnConnector;
 import wegweiser.core.wiring.NamedWiring;
-import wegweiser.files.job.BadFile;
+import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.json.Document;
 import wegweiser.files.json.SchemaCheck;

@@ -26,7 +26,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.files.Jobs;
-import wegweiser.files.job.BadFile;
+import wegweiser.files.io.BadFile;
 
 class SheetsTest {
     @TempDir

@@ -1,0 +1,156 @@
+package wegweiser.app.controls;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** What pops up over the window: the finder and the list of keys. Escape or a click beside it closes it. */
+public final class Overlay {
+    private final StackPane root;
+    private StackPane veil;
+    private Node before;
+
+    /** Something that can be found and done. */
+    public record Entry(String words, String key, Runnable action) {
+        @Override
+        public String toString() {
+            return words;
+        }
+    }
+
+    public Overlay(StackPane root) {
+        this.root = root;
+    }
+
+    public boolean isUp() {
+        return veil != null;
+    }
+
+    /** Shows a panel over the window, in place of one that is up. */
+    public void up(Region panel) {
+        down();
+        before = root.getScene() == null ? null : root.getScene().getFocusOwner();
+        panel.getStyleClass().add("overlay-panel");
+        panel.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        veil = new StackPane(panel);
+        veil.getStyleClass().add("veil");
+        veil.setAlignment(Pos.CENTER);
+        veil.setOnMousePressed(e -> {
+            if (e.getTarget() == veil) {
+                down();
+            }
+        });
+        veil.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                down();
+                e.consume();
+            }
+        });
+        root.getChildren().add(veil);
+    }
+
+    /** Takes the panel away and gives the focus back. */
+    public void down() {
+        if (veil != null) {
+            root.getChildren().remove(veil);
+            veil = null;
+            if (before != null) {
+                before.requestFocus();
+            }
+        }
+    }
+
+    public void help(String title, List<String[]> lines) {
+        Label heading = new Label(title);
+        heading.getStyleClass().add("heading");
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("key-list");
+        int row = 0;
+        for (String[] line : lines) {
+            Label key = new Label(line[0]);
+            key.getStyleClass().add("key-cap");
+            grid.add(key, 0, row);
+            grid.add(new Label(line[1]), 1, row++);
+        }
+        VBox panel = new VBox(12, heading, grid);
+        panel.setId("help");
+        panel.setFocusTraversable(true);
+        up(panel);
+        panel.requestFocus();
+    }
+
+    public void find(List<Entry> entries) {
+        TextField field = new TextField();
+        field.setPromptText(t("find.prompt"));
+        field.setId("find-field");
+        ListView<Entry> list = new ListView<>();
+        list.setPrefSize(520, 320);
+        list.getItems().setAll(entries);
+        list.getSelectionModel().selectFirst();
+        list.setFocusTraversable(false);
+        list.setCellFactory(_ -> new EntryCell());
+        field.textProperty().addListener((_, _, text) -> {
+            String[] words = text.toLowerCase(Locale.ROOT).split("\\s+");
+            list.getItems().setAll(entries.stream()
+                    .filter(e -> java.util.Arrays.stream(words)
+                            .allMatch(e.words().toLowerCase(Locale.ROOT)::contains))
+                    .toList());
+            list.getSelectionModel().selectFirst();
+        });
+        field.setOnKeyPressed(e -> {
+            int at = list.getSelectionModel().getSelectedIndex();
+            switch (e.getCode()) {
+                case DOWN -> list.getSelectionModel().select(Math.min(at + 1, list.getItems().size() - 1));
+                case UP -> list.getSelectionModel().select(Math.max(at - 1, 0));
+                case ENTER -> run(list.getSelectionModel().getSelectedItem());
+                default -> {
+                }
+            }
+        });
+        list.setOnMouseClicked(_ -> run(list.getSelectionModel().getSelectedItem()));
+        VBox panel = new VBox(8, field, list);
+        panel.setId("finder");
+        up(panel);
+        field.requestFocus();
+    }
+
+    private void run(Entry entry) {
+        if (entry != null) {
+            down();
+            entry.action().run();
+        }
+    }
+
+    private static final class EntryCell extends ListCell<Entry> {
+        @Override
+        protected void updateItem(Entry entry, boolean empty) {
+            super.updateItem(entry, empty);
+            setText(null);
+            if (empty || entry == null) {
+                setGraphic(null);
+                return;
+            }
+            Region space = new Region();
+            HBox.setHgrow(space, Priority.ALWAYS);
+            Label key = new Label(entry.key());
+            key.getStyleClass().add("quiet");
+            HBox line = new HBox(new Label(entry.words()), space, key);
+            line.setAlignment(Pos.CENTER_LEFT);
+            setGraphic(line);
+        }
+    }
+}

@@ -1,0 +1,166 @@
+package wegweiser.app.stage;
+
+import java.io.IOException;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import wegweiser.app.controls.Facing;
+import wegweiser.core.model.Reading;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.LearnedCost;
+import wegweiser.files.workshop.Workshop;
+
+/** What the person has chosen and the next start should remember. */
+public final class Choices {
+    private static final int ENOUGH = 10;
+
+    private final Workshop workshop;
+    private Instant learnFrom = Instant.MIN;
+    private final ObjectProperty<Fixture> fixture = new SimpleObjectProperty<>(Fixture.PROBES);
+    private final ObjectProperty<Goal> goal = new SimpleObjectProperty<>(Goal.PROVE);
+    private final ObjectProperty<CostModel> cost = new SimpleObjectProperty<>(CostModel.USUAL);
+    private final BooleanProperty night = new SimpleBooleanProperty(false);
+    private final BooleanProperty rightHanded = new SimpleBooleanProperty(true);
+    private final BooleanProperty buzzer = new SimpleBooleanProperty(false);
+    private final IntegerProperty wiggleSeconds = new SimpleIntegerProperty(10);
+    private final ObjectProperty<Optional<Facing>> facing = new SimpleObjectProperty<>(Optional.empty());
+    private final BooleanProperty twice = new SimpleBooleanProperty(false);
+    private final BooleanProperty simulated = new SimpleBooleanProperty(true);
+
+    public Choices(Workshop workshop) {
+        this.workshop = workshop;
+        workshop.setting("fixture").flatMap(Choices::fixture).ifPresent(fixture::set);
+        buzzer.set(workshop.setting("buzzer").map("true"::equals).orElse(false));
+        workshop.setting("wiggle").filter(s -> s.matches("[1-9][0-9]?")).map(Integer::valueOf)
+                .ifPresent(wiggleSeconds::set);
+        night.set(workshop.setting("night").map("true"::equals).orElse(false));
+        rightHanded.set(!workshop.setting("hand").map("left"::equals).orElse(false));
+        workshop.setting("cost.from").flatMap(Choices::time).ifPresent(f -> learnFrom = f);
+        workshop.setting("cost").map(Choices::read).ifPresent(cost::set);
+        cost.addListener((_, _, c) -> remember("cost",
+                c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug() + " "
+                        + c.readValue()));
+        twice.set(workshop.setting("twice").map("true"::equals).orElse(false));
+        twice.addListener((_, _, b) -> remember("twice", b.toString()));
+        fixture.addListener((_, _, f) -> remember("fixture", f.name()));
+        buzzer.addListener((_, _, b) -> remember("buzzer", b.toString()));
+        wiggleSeconds.addListener((_, _, s) -> remember("wiggle", s.toString()));
+        night.addListener((_, _, n) -> remember("night", n.toString()));
+        rightHanded.addListener((_, _, r) -> remember("hand", r ? "right" : "left"));
+    }
+
+    /** What touches cost this person. */
+    public ObjectProperty<CostModel> costProperty() {
+        return cost;
+    }
+
+    /** Learns from readings, those before the last reset left out; from few of them nothing is learned. */
+    public void learn(List<Reading> readings) {
+        List<Reading> since = readings.stream()
+                .filter(r -> r.at().flatMap(Choices::time).map(at -> at.isAfter(learnFrom)).orElse(false))
+                .toList();
+        LearnedCost learned = LearnedCost.of(since);
+        if (learned.learnedFrom() >= ENOUGH) {
+            cost.set(rounded(learned.cost()));
+        }
+    }
+
+    /** Forgets what was learned, from a time on. */
+    public void resetCost(Instant now) {
+        learnFrom = now;
+        remember("cost.from", now.toString());
+        cost.set(CostModel.USUAL);
+    }
+
+    /** In half seconds, so that a single reading does not change every plan. */
+    private static CostModel rounded(CostModel c) {
+        return new CostModel(Math.max(0.5, Math.round(2 * c.moveProbe()) / 2.0),
+                Math.round(2 * c.reclip()) / 2.0,
+                Math.max(0.5, Math.round(2 * c.gang()) / 2.0), c.changePlug(),
+                Math.round(2 * c.readValue()) / 2.0);
+    }
+
+    private static CostModel read(String text) {
+        try {
+            String[] parts = text.split(" ");
+            return new CostModel(Double.parseDouble(parts[0]), Double.parseDouble(parts[1]),
+                    Double.parseDouble(parts[2]), Double.parseDouble(parts[3]),
+                    parts.length > 4 ? Double.parseDouble(parts[4]) : CostModel.USUAL.readValue());
+        } catch (RuntimeException _) {
+            return CostModel.USUAL;
+        }
+    }
+
+    private static Optional<Instant> time(String iso) {
+        try {
+            return Optional.of(Instant.parse(iso));
+        } catch (DateTimeParseException _) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Fixture> fixture(String name) {
+        return Arrays.stream(Fixture.values()).filter(f -> f.name().equals(name)).findFirst();
+    }
+
+    private void remember(String name, String value) {
+        try {
+            workshop.remember(Map.of(name, value));
+        } catch (IOException _) {
+            // a choice that could not be kept is made again next time; the work itself is not touched
+            return;
+        }
+    }
+
+    public ObjectProperty<Fixture> fixtureProperty() {
+        return fixture;
+    }
+
+    public ObjectProperty<Goal> goalProperty() {
+        return goal;
+    }
+
+    /** Whether each test of a finished cable is to be read twice. */
+    public BooleanProperty twiceProperty() {
+        return twice;
+    }
+
+    /** Whether the simulated meter is heard. */
+    public BooleanProperty buzzerProperty() {
+        return buzzer;
+    }
+
+    /** How long a wiggle test takes at least. */
+    public IntegerProperty wiggleSecondsProperty() {
+        return wiggleSeconds;
+    }
+
+    /** Which two ends face each other on the pegboard; empty for those that are touched. */
+    public ObjectProperty<Optional<Facing>> facingProperty() {
+        return facing;
+    }
+
+    public BooleanProperty nightProperty() {
+        return night;
+    }
+
+    public BooleanProperty rightHandedProperty() {
+        return rightHanded;
+    }
+
+    /** Whether Enter takes the simulated meter's reading, where the job brings one. */
+    public BooleanProperty simulatedProperty() {
+        return simulated;
+    }
+}

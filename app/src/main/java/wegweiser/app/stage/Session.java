@@ -1,0 +1,286 @@
+package wegweiser.app.stage;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.UnaryOperator;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import wegweiser.core.model.History;
+import wegweiser.core.library.Library;
+import wegweiser.core.model.Job;
+import wegweiser.files.io.BadFile;
+import wegweiser.files.job.JobFile;
+import wegweiser.files.library.LibraryFolder;
+import wegweiser.files.workshop.Workshop;
+
+/**
+ * The open job with its history. Every change is written to the disk, off the interface thread, before it is
+ * shown: what the screen acknowledges has been saved.
+ */
+public final class Session {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+
+    private final Workshop workshop;
+    private final ExecutorService writer = Executors.newSingleThreadExecutor(r -> daemon(r, "writer"));
+    private final ReadOnlyObjectWrapper<History<Job>> history;
+    private final ReadOnlyObjectWrapper<Job> job;
+    private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
+    private final StringProperty saved = new SimpleStringProperty("");
+    private final StringProperty notice = new SimpleStringProperty("");
+    private Library library = Library.NONE;
+    private Path file;
+    /** What is on the disk; the writer's alone, so that every change is made to what the one before it left there. */
+    private OnDisk onDisk;
+    private String unsaved = "";
+    private int writing;
+    private int logged;
+
+    private record OnDisk(Path file, History<Job> history, String digest) {}
+
+    /** What a step through the history makes of it, told whether somebody else changed the job since; empty for nothing. */
+    private interface Step {
+        Optional<History<Job>> take(History<Job> now, boolean changedElsewhere);
+    }
+
+    /** A session for a job that is in a file already, as it was read from there. */
+    public Session(Workshop workshop, Path file, JobFile.Stored first) {
+        this.workshop = workshop;
+        this.file = file;
+        this.onDisk = new OnDisk(file, History.of(first.job()), first.digest());
+        this.history = new ReadOnlyObjectWrapper<>(onDisk.history());
+        this.job = new ReadOnlyObjectWrapper<>(first.job());
+        readOnlyNotice(first.job());
+        readLibrary();
+    }
+
+    /** The person's own connectors, cables, pinouts and wirings. */
+    public Library library() {
+        return library;
+    }
+
+    /** How often a unit was added to the logbook from here; changes with every one. */
+    public int logged() {
+        return logged;
+    }
+
+    /** Notes that a unit was added to the logbook. */
+    public void unitLogged() {
+        logged++;
+    }
+
+    /** Reads the person's library again; the notice names what could not be used. */
+    public void readLibrary() {
+        LibraryFolder.Loaded loaded = workshop.library().load();
+        library = loaded.library();
+        if (!loaded.refused().isEmpty()) {
+            notice.set(t("notice.library", String.join(" ", loaded.refused())));
+        }
+    }
+
+    static Thread daemon(Runnable work, String name) {
+        Thread thread = new Thread(work, name);
+        thread.setDaemon(true);
+        return thread;
+    }
+
+    public Workshop workshop() {
+        return workshop;
+    }
+
+    public Path file() {
+        return file;
+    }
+
+    /** The job as it stands on the disk and on the screen. */
+    public ReadOnlyObjectProperty<Job> jobProperty() {
+        return job.getReadOnlyProperty();
+    }
+
+    public Job job() {
+        return job.get();
+    }
+
+    /** True while a change is on its way to the disk. */
+    public ReadOnlyBooleanProperty busyProperty() {
+        return busy.getReadOnlyProperty();
+    }
+
+    /** When the job was last saved, in words. */
+    public StringProperty savedProperty() {
+        return saved;
+    }
+
+    /** Something the person should know, such as a file that could not be read; empty for nothing. */
+    public StringProperty noticeProperty() {
+        return notice;
+    }
+
+    /** Changes the job: as it is on the disk when the change's turn has come, which may be after someone else's. */
+    public void edit(UnaryOperator<Job> edit) {
+        if (writing == 0 && edit.apply(job.get()).equals(job.get())) {
+            return;
+        }
+        change((now, _) -> Optional.of(now.edit(edit)));
+    }
+
+    /** Takes the last change back. What somebody else did since is not taken back with it, so then nothing is. */
+    public void undo() {
+        change((now, elsewhere) -> elsewhere ? Optional.empty() : now.undo());
+    }
+
+    public void redo() {
+        change((now, elsewhere) -> elsewhere ? Optional.empty() : now.redo());
+    }
+
+    /** Takes in what somebody else wrote into the file meanwhile. */
+    public void lookAgain() {
+        change((_, _) -> Optional.empty());
+    }
+
+    public boolean canUndo() {
+        return !history.get().past().isEmpty();
+    }
+
+    public boolean canRedo() {
+        return !history.get().future().isEmpty();
+    }
+
+    private void change(Step step) {
+        if (writer.isShutdown()) {
+            return;
+        }
+        if (job.get().isReadOnly()) {
+            notice.set(t("notice.read-only"));
+            return;
+        }
+        writing++;
+        busy.set(true);
+        writer.execute(() -> write(step));
+    }
+
+    /** On the writer's thread: one change, made to what is on the disk, and written there before it is shown. */
+    private void write(Step step) {
+        OnDisk before = onDisk;
+        String said = "";
+        boolean failed = false;
+        AtomicBoolean elsewhere = new AtomicBoolean();
+        try {
+            AtomicReference<History<Job>> made = new AtomicReference<>(before.history());
+            JobFile.Stored stored = JobFile.update(before.file(),
+                    new JobFile.Stored(before.history().present(), before.digest()), (fresh, changed) -> {
+                        elsewhere.set(changed);
+                        History<Job> now = changed ? History.of(fresh) : before.history();
+                        made.set(step.take(now, changed).orElse(now));
+                        return made.get().present();
+                    });
+            onDisk = new OnDisk(before.file(), made.get(), stored.digest());
+            said = elsewhere.get() ? t("notice.elsewhere") : "";
+        } catch (IOException | BadFile e) {
+            failed = true;
+            said = t("notice.not-saved", before.file().getFileName(), reason(e));
+        } catch (RuntimeException | Error e) {
+            failed = true;
+            said = t("notice.not-made", Background.reason(e));
+        }
+        OnDisk after = onDisk;
+        boolean lost = failed;
+        String words = said;
+        Platform.runLater(() -> written(after, words, lost));
+    }
+
+    /** Why the disk refused, in words. */
+    public static String reason(Exception e) {
+        return e instanceof java.nio.file.AccessDeniedException
+                ? t("reason.access")
+                : e instanceof java.nio.file.NoSuchFileException
+                        ? t("reason.folder")
+                        : e instanceof java.nio.file.FileSystemException f && f.getReason() != null
+                                ? f.getReason()
+                                : e.getMessage();
+    }
+
+    private void written(OnDisk after, String said, boolean failed) {
+        writing--;
+        busy.set(writing > 0);
+        if (!after.file().equals(file)) {
+            return;
+        }
+        if (!said.isEmpty()) {
+            notice.set(said);
+        } else if (notice.get().equals(unsaved)) {
+            // the disk takes changes again
+            notice.set("");
+        }
+        unsaved = failed ? said : "";
+        if (failed) {
+            return;
+        }
+        boolean changed = after.history() != history.get();
+        history.set(after.history());
+        job.set(after.history().present());
+        if (changed) {
+            saved.set(t("saved.at", LocalTime.now().format(CLOCK)));
+        }
+    }
+
+    /**
+     * Opens another job. When it cannot be read the open job stays, and the notice says why.
+     *
+     * @return whether it was opened
+     */
+    public boolean open(Path other) {
+        try {
+            JobFile.Stored read = JobFile.load(other);
+            OnDisk there = new OnDisk(other, History.of(read.job()), read.digest());
+            // after the changes of the job that was open, which are on their way
+            writer.execute(() -> onDisk = there);
+            file = other;
+            history.set(there.history());
+            job.set(read.job());
+            saved.set("");
+            notice.set("");
+            readOnlyNotice(read.job());
+            workshop.remember(java.util.Map.of("job", other.toAbsolutePath().toString()));
+            return true;
+        } catch (BadFile e) {
+            notice.set(t("notice.kept", e.getMessage()));
+            return false;
+        } catch (IOException e) {
+            notice.set(t("notice.settings", reason(e)));
+            return true;
+        }
+    }
+
+    private void readOnlyNotice(Job read) {
+        if (read.isReadOnly()) {
+            notice.set(t("notice.read-only"));
+        }
+    }
+
+    /** Waits until everything is on the disk. */
+    public void close() {
+        writer.shutdown();
+        try {
+            if (!writer.awaitTermination(10, TimeUnit.SECONDS)) {
+                writer.shutdownNow();
+            }
+        } catch (InterruptedException _) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,390 @@
+package wegweiser.app.window;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import wegweiser.app.controls.NameForm;
+import wegweiser.app.controls.Overlay;
+import wegweiser.app.ends.EndsStage;
+import wegweiser.app.log.LogStage;
+import wegweiser.app.make.MakeStage;
+import wegweiser.app.prove.ProveStage;
+import wegweiser.app.route.RouteStage;
+import wegweiser.app.stage.Background;
+import wegweiser.app.stage.Choices;
+import wegweiser.app.stage.Keeping;
+import wegweiser.app.stage.Session;
+import wegweiser.app.stage.StageId;
+import wegweiser.app.stage.StageView;
+import wegweiser.app.trace.TraceStage;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Wiring;
+import wegweiser.core.words.Words;
+
+/** The shell: signpost above, the stage in the middle, its dock below, and what pops up over them. */
+public final class MainWindow {
+    private final Session session;
+    private final Choices choices;
+    private final StackPane root = new StackPane();
+    private final BorderPane frame = new BorderPane();
+    private final HBox notice = new HBox(12);
+    private final Label noticeText = new Label();
+    private final SignpostBar bar;
+    private final Map<StageId, Supplier<StageView>> makers = new EnumMap<>(StageId.class);
+    private final Map<StageId, StageView> stages = new EnumMap<>(StageId.class);
+    private final Background background = new Background();
+    private final Overlay overlay = new Overlay(root);
+    /** Keys that are down; one that is held repeats itself, and is no second answer. */
+    private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
+    private boolean isHeld;
+    private StageId here = StageId.ENDS;
+
+    public MainWindow(Session session) {
+        this.session = session;
+        this.choices = new Choices(session.workshop());
+        bar = new SignpostBar(this::go, this::find);
+        makers.put(StageId.ENDS, () -> new EndsStage(session, overlay));
+        makers.put(StageId.TRACE, () -> new TraceStage(session, choices, overlay, this::go));
+        makers.put(StageId.ROUTE, () -> new RouteStage(session, choices, this::go));
+        makers.put(StageId.MAKE, () -> new MakeStage(session, choices, overlay, this::go));
+        makers.put(StageId.PROVE, () -> new ProveStage(session, choices, this::go));
+        makers.put(StageId.LOG, () -> new LogStage(session));
+        root.getStyleClass().add("wegweiser");
+        root.getChildren().add(frame);
+        frame.setMinSize(0, 0);
+        frame.setTop(new javafx.scene.layout.VBox(bar, notice()));
+        session.jobProperty().addListener(_ -> refresh());
+        session.savedProperty().addListener(_ -> title());
+        choices.nightProperty().addListener(_ -> night());
+        choices.fixtureProperty().addListener(_ -> refresh());
+        root.addEventFilter(KeyEvent.KEY_PRESSED, e -> isHeld = !down.add(e.getCode()));
+        root.addEventFilter(KeyEvent.KEY_RELEASED, e -> down.remove(e.getCode()));
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::accelerator);
+        root.addEventHandler(KeyEvent.KEY_PRESSED, this::plainKey);
+        night();
+        go(start(session.job()));
+    }
+
+    private static StageId start(Job job) {
+        return job.ends().size() < 2
+                ? StageId.ENDS
+                : job.links().isEmpty() && !job.readings().isEmpty() ? StageId.TRACE : StageId.ENDS;
+    }
+
+    private Node notice() {
+        notice.getStyleClass().add("notice");
+        notice.setAlignment(Pos.CENTER_LEFT);
+        notice.setId("notice");
+        noticeText.setWrapText(true);
+        Button close = new Button(t("notice.close"));
+        close.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        close.setOnAction(_ -> session.noticeProperty().set(""));
+        HBox.setHgrow(noticeText, Priority.ALWAYS);
+        noticeText.setMaxWidth(Double.MAX_VALUE);
+        notice.getChildren().addAll(noticeText, close);
+        noticeText.textProperty().bind(session.noticeProperty());
+        notice.visibleProperty().bind(session.noticeProperty().isNotEmpty());
+        notice.managedProperty().bind(notice.visibleProperty());
+        return notice;
+    }
+
+    public Parent root() {
+        return root;
+    }
+
+    public Session session() {
+        return session;
+    }
+
+    Choices choices() {
+        return choices;
+    }
+
+    private void night() {
+        root.getStyleClass().remove("night");
+        if (choices.nightProperty().get()) {
+            root.getStyleClass().add("night");
+        }
+    }
+
+    /** When the window comes to the front, what others did to the job is taken in; keys let go elsewhere are up. */
+    public void focused(boolean front) {
+        down.clear();
+        if (front) {
+            session.lookAgain();
+        }
+    }
+
+    /** Goes to a stage. */
+    public void go(StageId id) {
+        here = id;
+        StageView stage = stages.computeIfAbsent(id, i -> makers.get(i).get());
+        frame.setCenter(stage.view());
+        frame.setBottom(stage.dock().orElse(null));
+        bar.showHere(id);
+        refresh();
+        javafx.application.Platform.runLater(() -> {
+            // whatever was put up over the stage meanwhile keeps the focus
+            if (!overlay.isUp()) {
+                stage.view().requestFocus();
+            }
+        });
+    }
+
+    /** Changes the job as a stage would. */
+    public void edit(java.util.function.UnaryOperator<Job> edit) {
+        session.edit(edit);
+    }
+
+    public void chooseFixture(wegweiser.core.advice.Fixture fixture) {
+        choices.fixtureProperty().set(fixture);
+    }
+
+    public void chooseNight(boolean night) {
+        choices.nightProperty().set(night);
+    }
+
+    /** Records the unit that is being proved. */
+    public void record() {
+        if (stages.get(StageId.PROVE) instanceof ProveStage prove) {
+            prove.record();
+        }
+    }
+
+    public void clearNotice() {
+        session.noticeProperty().set("");
+    }
+
+    public StageId here() {
+        return here;
+    }
+
+    private void refresh() {
+        title();
+        stages.get(here).show(session.job());
+        Job job = session.job();
+        var fixture = choices.fixtureProperty().get();
+        background.run(() -> Progress.of(job, fixture), bar::show, bar::showNothing);
+    }
+
+    private void title() {
+        Job job = session.job();
+        String length = job.cable().lengthMm().isPresent()
+                ? t("bar.length", Words.number(job.cable().lengthMm().getAsDouble() / 1000))
+                : "";
+        String saved = session.savedProperty().get();
+        bar.showJob(job.title().isBlank() ? t("bar.untitled") : job.title(), String.join(" · ",
+                java.util.stream.Stream.of(length, saved).filter(s -> !s.isEmpty()).toList()));
+    }
+
+    private void accelerator(KeyEvent e) {
+        if (overlay.isUp()) {
+            return;
+        }
+        if (e.getCode() == KeyCode.F1) {
+            help();
+            e.consume();
+            return;
+        }
+        if (!e.isShortcutDown()) {
+            return;
+        }
+        boolean typing = e.getTarget() instanceof TextInputControl;
+        boolean used = true;
+        switch (e.getCode()) {
+            case DIGIT1, NUMPAD1 -> go(StageId.ENDS);
+            case DIGIT2, NUMPAD2 -> go(StageId.TRACE);
+            case DIGIT3, NUMPAD3 -> go(StageId.ROUTE);
+            case DIGIT4, NUMPAD4 -> go(StageId.MAKE);
+            case DIGIT5, NUMPAD5 -> go(StageId.PROVE);
+            case L -> go(StageId.LOG);
+            case K -> find();
+            case D -> choices.nightProperty().set(!choices.nightProperty().get());
+            case S -> session.savedProperty().set(t("saved.already"));
+            case P -> sheet();
+            case Z -> {
+                used = !typing;
+                if (used && e.isShiftDown()) {
+                    session.redo();
+                } else if (used) {
+                    session.undo();
+                }
+            }
+            default -> used = false;
+        }
+        if (used) {
+            e.consume();
+        }
+    }
+
+    private void plainKey(KeyEvent e) {
+        if (overlay.isUp() && e.getCode() == KeyCode.ESCAPE) {
+            // wherever the focus is
+            overlay.down();
+            e.consume();
+            return;
+        }
+        if (overlay.isUp() || e.isShortcutDown() || e.isAltDown()
+                || e.getTarget() instanceof TextInputControl) {
+            return;
+        }
+        if (isHeld && !e.getCode().isArrowKey()) {
+            e.consume();
+            return;
+        }
+        if ("?".equals(e.getText())) {
+            help();
+            e.consume();
+        } else if (stages.get(here).key(e)) {
+            e.consume();
+        }
+    }
+
+    /** Shows the keys of this stage. */
+    public void help() {
+        List<String[]> lines = new ArrayList<>(stages.get(here).keys());
+        for (String key : List.of("stages", "log", "find", "undo", "redo", "save", "sheet", "night",
+                "help")) {
+            lines.add(new String[]{t("key." + key), t("key." + key + ".does")});
+        }
+        overlay.help(t("help.title", t(here.key())), lines);
+    }
+
+    /** Opens the list of everything that can be done or opened. */
+    public void find() {
+        List<Overlay.Entry> entries = new ArrayList<>();
+        for (StageId id : StageId.values()) {
+            entries.add(new Overlay.Entry(t("find.stage", t(id.key())), "", () -> go(id)));
+        }
+        entries.add(new Overlay.Entry(t("find.night"), t("key.night"),
+                () -> choices.nightProperty().set(!choices.nightProperty().get())));
+        entries.add(
+                new Overlay.Entry(t(choices.buzzerProperty().get() ? "find.buzzer-off" : "find.buzzer"), "",
+                        () -> choices.buzzerProperty().set(!choices.buzzerProperty().get())));
+        entries.add(new Overlay.Entry(t("find.sheet"), t("key.sheet"), this::sheet));
+        entries.add(new Overlay.Entry(t("find.undo"), t("key.undo"), session::undo));
+        entries.add(new Overlay.Entry(t("find.new"), "", () -> Jobs.create(session)));
+        entries.add(new Overlay.Entry(t("find.rename"), "", this::rename));
+        entries.add(new Overlay.Entry(t("find.help"), t("key.help"), this::help));
+        if (session.job().ends().size() > 1) {
+            entries.add(new Overlay.Entry(t("find.keep-wiring"), "", this::keepWiring));
+            entries.add(new Overlay.Entry(t("find.ladder"), "", this::ladder));
+            entries.add(new Overlay.Entry(t("find.reaction"), "", () -> loose(true)));
+        }
+        for (End end : session.job().ends()) {
+            String name = end.name();
+            entries.add(new Overlay.Entry(t("find.connector", name), "", () -> ends().gallery(name, "")));
+            entries.add(new Overlay.Entry(t("find.paste", name), "", () -> ends().paste(name, "", "")));
+            entries.add(new Overlay.Entry(t("find.detective", name), "", () -> ends().detective(name)));
+            entries.add(new Overlay.Entry(t("find.compare", name), "", () -> ends().compare(name)));
+        }
+        for (End end : session.job().ends()) {
+            for (PinRow row : end.pinout()) {
+                entries.add(new Overlay.Entry(
+                        t("find.contact", end.terminal(row.contact()), row.label(), end.device()), "",
+                        () -> contact(end.name(), row.contact())));
+            }
+        }
+        for (Path file : Jobs.all(session)) {
+            entries.add(new Overlay.Entry(
+                    t("find.job", file.getFileName().toString().replace(".wegweiser.json", "")), "",
+                    () -> session.open(file)));
+        }
+        overlay.find(entries);
+    }
+
+    /** Asks for another name of the job. */
+    private void rename() {
+        NameForm form = new NameForm(t("rename.title"), t("rename.hint"), name -> {
+            session.edit(j -> j.withTitle(name));
+            return Optional.empty();
+        }, overlay::down);
+        overlay.up(form);
+        form.begin(session.job().title());
+    }
+
+    private void contact(String end, String contact) {
+        EndsStage ends = ends();
+        javafx.application.Platform.runLater(() -> ends.focus(end, contact));
+    }
+
+    /** Asks for a name and keeps the planned wiring of the first two ends in the workshop's library. */
+    private void keepWiring() {
+        Job job = session.job();
+        List<String> families = job.ends().stream().limit(2)
+                .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();
+        Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(), job.ends().get(1).name());
+        NameForm form = new NameForm(t("keep.wiring.title"), t("keep.wiring.hint"),
+                title -> families.contains("")
+                        ? Optional.of(t("keep.no-connectors"))
+                        : Keeping.wiring(session, families.get(0), families.get(1), wiring, title),
+                overlay::down);
+        overlay.up(form);
+        form.begin();
+    }
+
+    /** Goes to the ends. */
+    public EndsStage ends() {
+        go(StageId.ENDS);
+        return (EndsStage) stages.get(StageId.ENDS);
+    }
+
+    /** The file of the open job. */
+    public Path file() {
+        return session.file();
+    }
+
+    /** Opens the ladder plug of the second end. */
+    public void ladder() {
+        go(StageId.TRACE);
+        ((TraceStage) stages.get(StageId.TRACE)).ladder();
+    }
+
+    /** Goes to Trace and puts up the dock for loose leads, or takes it away. */
+    public void loose(boolean on) {
+        go(StageId.TRACE);
+        ((TraceStage) stages.get(StageId.TRACE)).loose(on);
+    }
+
+    /** Opens another job. */
+    public boolean open(Path file) {
+        return session.open(file);
+    }
+
+    /** Takes away what lies over the window. */
+    public void closeOverlay() {
+        overlay.down();
+    }
+
+    /** Writes the sheet of the open job beside its workshop. */
+    public void sheet() {
+        Path written = Jobs.sheetFile(session);
+        Job job = session.job();
+        Background.errand(() -> Jobs.writeSheet(job, written), session.noticeProperty()::set);
+    }
+}

@@ -1,0 +1,112 @@
+package wegweiser.app.window;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import wegweiser.app.stage.StageId;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.Proof;
+import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.Step;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.prove.Verdict;
+import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Rules;
+import wegweiser.core.words.Words;
+
+/** How far each stage is, in two or three words. */
+public record Progress(Map<StageId, Arm> arms) {
+    /** What a signpost arm says. */
+    public record Arm(String words, boolean done, boolean trouble) {}
+
+    /** Works out all arms; takes some milliseconds, so not on the interface thread. */
+    public static Progress of(Job job, Fixture fixture) {
+        Map<StageId, Arm> arms = new EnumMap<>(StageId.class);
+        boolean ends = job.ends().size() >= 2 && job.ends().stream().noneMatch(e -> e.pinout().isEmpty());
+        arms.put(StageId.ENDS, new Arm(Words.count(job.ends().size(), t("port"), t("ports")), ends, false));
+        Evidence evidence = Evidence.of(job);
+        arms.put(StageId.TRACE, trace(job, evidence));
+        arms.put(StageId.ROUTE, route(job));
+        arms.put(StageId.MAKE, make(job));
+        arms.put(StageId.PROVE, prove(job, evidence, fixture));
+        return new Progress(arms);
+    }
+
+    private static Arm trace(Job job, Evidence evidence) {
+        // readings of a cable that was begun to be built are no longer those of the lead that was traced
+        boolean aside = !job.setAside().isEmpty() && !job.done().isEmpty();
+        if (job.readings().isEmpty() || aside) {
+            return new Arm(aside ? t("arm.trace.aside") : t("arm.trace.none"), aside, false);
+        }
+        if (!evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty()) {
+            return new Arm(t("arm.trace.conflict"), false, true);
+        }
+        Proof proof = Proof.of(job, evidence);
+        if (proof.isProved()) {
+            return new Arm(t(proof.isProvedTwice() ? "arm.trace.twice" : "arm.trace.proved"), true, false);
+        }
+        if (proof.isHeardOut()) {
+            return new Arm(t("arm.trace.looked"), true, false);
+        }
+        List<Terminal> all = Terminals.of(job);
+        long known = all.stream().filter(x -> isKnown(evidence, all, x)).count();
+        return new Arm(t("arm.trace.known", known, all.size()), false, false);
+    }
+
+    /** A contact is known when its partner at another end is proved, or that it has none. */
+    private static boolean isKnown(Evidence evidence, List<Terminal> all, Terminal x) {
+        List<Terminal> others = all.stream().filter(y -> !x.end().equals(y.end())).toList();
+        return others.stream().anyMatch(y -> evidence.state(x, y).isJoined())
+                || !others.isEmpty() && others.stream().allMatch(y -> evidence.state(x, y).isApart());
+    }
+
+    private static Arm route(Job job) {
+        if (job.links().isEmpty()) {
+            return new Arm(t("arm.waiting"), false, false);
+        }
+        // once it is built, Prove says how the cable differs from its plan
+        List<Finding> findings = Rules.check(job).stream()
+                .filter(f -> job.done().isEmpty() || !f.rule().equals("plan-contradicts-reading"))
+                .toList();
+        int errors = Rules.blocking(job, findings).size();
+        return errors > 0
+                ? new Arm(t("arm.route.errors", errors), false, true)
+                : new Arm(t("arm.route.decided"), true, false);
+    }
+
+    private static Arm make(Job job) {
+        List<Step> steps = BenchSteps.of(job, true);
+        if (steps.isEmpty()) {
+            return new Arm(t("arm.waiting"), false, false);
+        }
+        long done = steps.stream().filter(s -> job.done().contains(s.key())).count();
+        return done == steps.size()
+                ? new Arm(t("arm.make.done"), true, false)
+                : done == 0
+                        ? new Arm(t("arm.make.ready", steps.size()), false, false)
+                        : new Arm(t("arm.make.step", done + 1, steps.size()), false, false);
+    }
+
+    private static Arm prove(Job job, Evidence evidence, Fixture fixture) {
+        if (job.links().isEmpty() || job.readings().isEmpty()) {
+            return new Arm(t("arm.prove.none"), false, false);
+        }
+        Verdict verdict = Verdict.of(job, evidence, wegweiser.core.prove.TestPlan.of(job, fixture));
+        return switch (verdict.result()) {
+            case PASS -> new Arm(t("arm.prove.pass"), true, false);
+            case FAIL -> job.done().isEmpty()
+                    ? new Arm(t("arm.prove.other"), false, false)
+                    : new Arm(t("arm.prove.faults",
+                            Words.count(Math.max(1, verdict.faults().size()), t("fault"), t("faults"))),
+                            false, true);
+            case INCOMPLETE ->
+                new Arm(t("arm.prove.left", Words.count(verdict.open(), t("test-left"), t("tests-left"))),
+                        false, false);
+        };
+    }
+}

@@ -1,0 +1,382 @@
+package wegweiser.core.advice;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.belief.Belief;
+import wegweiser.core.belief.Hypotheses;
+import wegweiser.core.belief.Hypothesis;
+import wegweiser.core.evidence.Alone;
+import wegweiser.core.evidence.Contradiction;
+import wegweiser.core.evidence.Depth;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.Meaning;
+import wegweiser.core.evidence.Proof;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+import wegweiser.core.wiring.NamedWiring;
+import wegweiser.core.words.Words;
+
+/**
+ * Proposes the touch with the best expected information per second.
+ *
+ * <p>In order: settle a contradiction; locate the pair behind a ganged beep or value by halving; turn the probes round
+ * where a diode shows; while no
+ * wiring is believed, the touch whose answer is least certain for its price; then measure the believed joins
+ * and prove the rest apart. One step ahead; O(H x candidates) for H hypotheses.
+ */
+public final class Advisor {
+    private static final double BELIEVED = 0.95;
+    /** Belief in what joins the ends to each other from which a cable counts as identified. */
+    static final double IDENTIFIED = 0.99;
+    private static final double LIKELY = 0.85;
+    /** The same with gangs, where a wrong start costs few touches. */
+    private static final double LIKELY_WITH_GANGS = 0.5;
+    /** Bits a second that are worth a touch at all. */
+    private static final double LEAST = 1e-4;
+
+    private final Job job;
+    private final TerminalIndex index;
+    private final List<Hypothesis> hypotheses;
+    private final Fixture fixture;
+    private final Goal goal;
+    private final CostModel cost;
+    private final long seed;
+    private final Depth depth;
+    private final Singles singles;
+    private final Gangs gangs;
+
+    /** An advisor for one cable that knows the named wirings that come with the program. */
+    public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed) {
+        this(job, index, fixture, goal, cost, seed, NamedWiring.standard());
+    }
+
+    /** An advisor for one cable. What does not depend on the readings is worked out here, once. */
+    public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed,
+            List<NamedWiring> known) {
+        this.job = job;
+        this.index = index;
+        this.fixture = fixture;
+        this.goal = goal;
+        this.cost = cost;
+        this.seed = seed;
+        this.hypotheses = Hypotheses.of(job, index, known);
+        this.depth = Depth.of(job, index);
+        this.singles = new Singles(index, fixture, goal, cost, depth);
+        this.gangs = new Gangs(job, index, fixture, goal, cost, singles);
+    }
+
+    public TerminalIndex index() {
+        return index;
+    }
+
+    /** What is believed after some readings. */
+    public Belief belief(Evidence evidence) {
+        return Belief.of(hypotheses, evidence.supposed(), seed);
+    }
+
+    /** The same where some of the readings were weighed already: faster, and no different. */
+    public Belief belief(Evidence evidence, Belief before) {
+        return Belief.of(hypotheses, evidence.supposed(), seed, Optional.of(before));
+    }
+
+    /** The wiring most believed, as labels of the terminals: those with the same label are joined. */
+    public int[] believed(Evidence evidence, Belief belief) {
+        return belief.leader().labels().clone();
+    }
+
+    /** Whether the goal is reached. */
+    public boolean isDone(Evidence evidence) {
+        return next(evidence).isEmpty();
+    }
+
+    /** What the readings prove. */
+    public Proof proof(Evidence evidence) {
+        return Proof.of(evidence, depth);
+    }
+
+    /** The touch to make next, or empty when the goal is reached. */
+    public Optional<Proposal> next(Evidence evidence) {
+        return next(evidence, belief(evidence));
+    }
+
+    /** The touch to make next, for a belief that was already computed. */
+    public Optional<Proposal> next(Evidence evidence, Belief belief) {
+        Optional<Proposal> settle = settle(evidence);
+        if (settle.isPresent()) {
+            return settle;
+        }
+        Repeats repeats = new Repeats(evidence);
+        Optional<Proposal> locate = Locator.next(evidence, belief, repeats)
+                .map(l -> proposal(evidence, belief, l.touch(), l.mode(),
+                        Proposal.Purpose.LOCATE, l.why()));
+        if (locate.isPresent()) {
+            return locate;
+        }
+        Optional<Proposal> orient = Orientation.next(evidence, job, goal)
+                .map(o -> proposal(evidence, belief, o.touch(), Mode.DIODE, Proposal.Purpose.CONFIRM,
+                        o.why()));
+        if (orient.isPresent()) {
+            return orient;
+        }
+        Optional<Proposal> same = goal.isProof() && fixture.canGang()
+                ? Clearing.sameHands(evidence, repeats).map(asked -> proposal(evidence, belief,
+                        touch(asked.touch()), asked.mode(), Proposal.Purpose.ISOLATE,
+                        Words.say("advisor.isolate.diodes")))
+                : Optional.empty();
+        if (same.isPresent()) {
+            return same;
+        }
+        Belief.Leader leader = belief.leader(goal == Goal.IDENTIFY);
+        if (goal == Goal.IDENTIFY && leader.probability() >= IDENTIFIED) {
+            boolean whole = belief.leader().probability() >= BELIEVED;
+            return whole || fixture.canGang()
+                    ? Optional.empty()
+                    : single(evidence.supposed(), belief, repeats, true);
+        }
+        double likely = fixture.canGang() ? LIKELY_WITH_GANGS : LIKELY;
+        if (leader.probability() < (goal == Goal.IDENTIFY ? IDENTIFIED : likely)) {
+            Optional<Proposal> learn = learn(evidence.supposed(), belief, repeats, leader);
+            if (learn.isPresent()) {
+                return learn;
+            }
+        }
+        if (goal == Goal.IDENTIFY) {
+            return Optional.empty();
+        }
+        return confirm(evidence, belief, repeats, leader).or(() -> isolate(evidence, belief, repeats))
+                .or(() -> finish(evidence, belief, repeats));
+    }
+
+    /** When no pair is left: readings that do not fit what was found, then those that stand alone. */
+    private Optional<Proposal> finish(Evidence evidence, Belief belief, Repeats repeats) {
+        Proof proof = proof(evidence);
+        for (int number : proof.misfits()) {
+            Reading reading = evidence.readings().get(number - 1);
+            if (!repeats.isEnough(reading)) {
+                return Optional.of(proposal(evidence, belief, reading.touch(), reading.mode(),
+                        Proposal.Purpose.SETTLE, Words.say("advisor.misfit", number)));
+            }
+        }
+        return goal == Goal.TWICE ? again(evidence, belief, proof.alone()) : Optional.empty();
+    }
+
+    /**
+     * Proves once more what rests on single readings, as if they had not been made: the joins and parts that are known
+     * first, then that nothing else is there.
+     */
+    private Optional<Proposal> again(Evidence evidence, Belief belief, List<Integer> alone) {
+        if (alone.isEmpty()) {
+            return Optional.empty();
+        }
+        Evidence left = Alone.without(evidence, alone);
+        return new Again(evidence, left).next()
+                .map(a -> proposal(left, belief, touch(a.touch()), a.mode(), Proposal.Purpose.CONFIRM,
+                        Words.say("advisor.again", Words.count(alone.size(), Words.say("reading"),
+                                Words.say("readings")))));
+    }
+
+    private Optional<Proposal> settle(Evidence evidence) {
+        for (Contradiction contradiction : evidence.contradictions()) {
+            Touch touch = contradiction.settle();
+            long made = evidence.readings().stream().filter(r -> samePlace(r.touch(), touch)).count();
+            if (made < 3) {
+                return Optional.of(new Proposal(touch, Mode.CONTINUITY, Proposal.Purpose.SETTLE,
+                        Words.say("advisor.settle", Words.list(contradiction.readings())), 1, 4, 0));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean samePlace(Touch a, Touch b) {
+        return a.equals(b) || a.red().equals(b.black()) && a.black().equals(b.red());
+    }
+
+    /**
+     * Whether what joins the ends to each other is believed, whatever is joined within an end alone. It is not as long as a
+     * gang beeps in which it joins nothing, however much a wiring is believed that has no place for that.
+     */
+    public boolean isTableBelieved(Evidence evidence, Belief belief) {
+        Belief.Leader leader = belief.leader(true);
+        return leader.probability() >= IDENTIFIED && Belief.items(evidence).stream()
+                .allMatch(i -> i.meaning() != Meaning.JOINS || i.isBeeping(leader.labels()));
+    }
+
+    /** Whether readings already identify the cable, and no more is asked for. */
+    public boolean isEnough(List<Reading> readings) {
+        Evidence evidence = new Evidence(index, readings);
+        return goal == Goal.IDENTIFY && isTableBelieved(evidence, belief(evidence));
+    }
+
+    private Optional<Proposal> single(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
+        return singles.best(evidence, belief, repeats, within).map(c -> learned(evidence, belief, c.move()));
+    }
+
+    private Proposal learned(Evidence evidence, Belief belief, Foresight.Move move) {
+        int a = move.touch()[0][0];
+        int b = move.touch()[1][0];
+        return proposal(evidence, belief, touch(move.touch()), Mode.CONTINUITY, Proposal.Purpose.LEARN,
+                learnReason(belief, a, b, move.beep()));
+    }
+
+    /**
+     * The touch that tells most per second. To identify, a gang is made only where it tells more than single contacts do;
+     * to prove, gangs count for what they set apart as well.
+     */
+    private Optional<Proposal> learn(Evidence evidence, Belief belief, Repeats repeats,
+            Belief.Leader leader) {
+        Optional<Foresight.Choice> single = goal == Goal.IDENTIFY || !fixture.canGang()
+                ? singles.best(evidence, belief, repeats, false)
+                : Optional.empty();
+        Optional<Proposal> gang = fixture.canGang()
+                ? gangs.best(evidence, belief, repeats, leader,
+                        single.map(Foresight.Choice::rate).orElse(LEAST))
+                        .map(c -> learned(evidence, belief, c))
+                : Optional.empty();
+        return gang.or(() -> single.map(c -> learned(evidence, belief, c.move())));
+    }
+
+    private Proposal learned(Evidence evidence, Belief belief, Gangs.Choice choice) {
+        int[][] numbers = choice.touch();
+        String why = numbers[0].length + numbers[1].length > 2
+                ? Words.say("advisor.learn.gang", Math.round(100 * choice.beep()))
+                : learnReason(belief, numbers[0][0], numbers[1][0], choice.beep());
+        return proposal(evidence, belief, touch(numbers), Mode.OHMS, Proposal.Purpose.LEARN, why);
+    }
+
+    private String learnReason(Belief belief, int a, int b, double p) {
+        Optional<Belief.Share> forIt = belief.shares().stream()
+                .filter(s -> s.hypothesis().labels()[a] == s.hypothesis().labels()[b])
+                .findFirst();
+        Optional<Belief.Share> against = belief.shares().stream()
+                .filter(s -> s.hypothesis().labels()[a] != s.hypothesis().labels()[b])
+                .findFirst();
+        if (forIt.isPresent() && against.isPresent() && forIt.get().probability() > 0.02) {
+            return Words.say("advisor.learn.between", forIt.get().hypothesis().title(),
+                    against.get().hypothesis().title());
+        }
+        return Words.say("advisor.learn.chance", Math.round(100 * p));
+    }
+
+    /** The next believed join that no reading shows yet: the one nearest to where the hands are. */
+    private Optional<Proposal> confirm(Evidence evidence, Belief belief, Repeats repeats,
+            Belief.Leader leader) {
+        Hands hands = Hands.of(evidence);
+        Optional<Touch> last = hands.last();
+        int[][] best = null;
+        double bestScore = Double.MAX_VALUE;
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                if (leader.labels()[a] != leader.labels()[b] || evidence.isJoined(a, b)
+                        || evidence.isApart(a, b) || repeats.isEnough(a, b)) {
+                    continue;
+                }
+                boolean sameEnd = index.get(a).end().equals(index.get(b).end());
+                double score = cost.seconds(last, touch(new int[][]{{a}, {b}}), fixture)
+                        - 0.01 * hands.nearness(evidence, depth, new int[][]{{a}, {b}})
+                        + (sameEnd ? 3 : 0);
+                if (score < bestScore) {
+                    bestScore = score;
+                    best = new int[][]{{a}, {b}};
+                }
+            }
+        }
+        if (best == null) {
+            return Optional.empty();
+        }
+        String title = leader.hypothesis().map(Hypothesis::title).orElse(Words.say("advisor.other"));
+        // with a comb the proof is carried through, and a buzzer does not tell a small resistor from copper
+        Mode mode = fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
+        return Optional.of(proposal(evidence, belief, touch(best), mode, Proposal.Purpose.CONFIRM,
+                Words.say("advisor.confirm", title)));
+    }
+
+    private Optional<Proposal> isolate(Evidence evidence, Belief belief, Repeats repeats) {
+        Clearing clearing = new Clearing(evidence);
+        if (!fixture.canGang()) {
+            Optional<Clearing.Asked> beside = clearing.beside(repeats);
+            if (beside.isPresent()) {
+                return beside.map(asked -> proposal(evidence, belief, touch(asked.touch()), asked.mode(),
+                        Proposal.Purpose.ISOLATE, isolateReason(clearing, asked)));
+            }
+            return Nearest.of(evidence, depth, repeats)
+                    .map(t -> proposal(evidence, belief, t, Mode.OHMS,
+                            Proposal.Purpose.ISOLATE,
+                            Words.say(t.red().getFirst().end().equals(t.black().getFirst().end())
+                                    ? "advisor.isolate.pair"
+                                    : "advisor.isolate.across")));
+        }
+        return clearing.next(repeats)
+                .map(asked -> proposal(evidence, belief, touch(asked.touch()), asked.mode(),
+                        Proposal.Purpose.ISOLATE, isolateReason(clearing, asked)))
+                .or(() -> one(evidence, belief, repeats));
+    }
+
+    private static String isolateReason(Clearing clearing, Clearing.Asked asked) {
+        if (asked.heard()) {
+            return Words.say("advisor.isolate.heard");
+        }
+        if (asked.mode() == Mode.DIODE) {
+            return Words.say(asked.isSingle() ? "advisor.isolate.diode" : "advisor.isolate.diodes");
+        }
+        return asked.isSingle()
+                ? Words.say("advisor.isolate.beside")
+                : Words.say("advisor.isolate.gang",
+                        Words.count(clearing.left(), Words.say("touch"), Words.say("touches")));
+    }
+
+    /** A pair that no gang settles, because the gangs that hold it changed their minds. */
+    private Optional<Proposal> one(Evidence evidence, Belief belief, Repeats repeats) {
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                if (!evidence.isJoined(a, b) && !evidence.isApart(a, b) && !repeats.isEnough(a, b)) {
+                    return Optional.of(proposal(evidence, belief, touch(new int[][]{{a}, {b}}), Mode.OHMS,
+                            Proposal.Purpose.ISOLATE, Words.say("advisor.isolate.one")));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Proposal proposal(Evidence evidence, Belief belief, Touch touch, Mode mode,
+            Proposal.Purpose purpose,
+            String why) {
+        int left = touchesLeft(evidence, belief);
+        // what a touch of a usual session comes to, by this person's hand
+        double each = switch (fixture) {
+            case PROBES -> 1.3 * cost.moveProbe();
+            case CLIP -> cost.moveProbe() + cost.reclip() / 6;
+            case COMB -> cost.moveProbe() + 1.7 * cost.gang() + cost.readValue();
+        };
+        return new Proposal(touch, mode, purpose, why, left, (int) Math.round(left * each),
+                Sweep.left(evidence, goal));
+    }
+
+    private int touchesLeft(Evidence evidence, Belief belief) {
+        Belief.Leader leader = belief.leader();
+        double learn = leader.probability() >= BELIEVED ? 0 : belief.entropyBits() / 0.8;
+        if (goal == Goal.IDENTIFY) {
+            return (int) Math.max(1, Math.ceil(learn));
+        }
+        int[] proved = evidence.labels();
+        long joins = Arrays.stream(proved).distinct().count()
+                - Arrays.stream(leader.labels()).distinct().count();
+        int isolation = fixture.canGang() ? isolationLeft(evidence, leader) : depth.open(evidence).size();
+        return (int) Math.max(1, Math.ceil(0.6 * learn) + Math.max(0, joins) + isolation);
+    }
+
+    /** Before the joins are known, as many touches as the nets that are believed will take. */
+    private static int isolationLeft(Evidence evidence, Belief.Leader leader) {
+        long proved = Arrays.stream(evidence.labels()).distinct().count();
+        long believed = Arrays.stream(leader.labels()).distinct().count();
+        return proved > believed ? Isolation.bothWays((int) believed).size() : new Clearing(evidence).left();
+    }
+
+    private Touch touch(int[][] numbers) {
+        return index.touch(numbers[0], numbers[1]);
+    }
+}

@@ -1,0 +1,15 @@
+package wegweiser.core.advice;
+
+/** What the person has at hand to touch contacts with. */
+public enum Fixture {
+    /** Two probes. */
+    PROBES,
+    /** One probe, and a clip lead that stays where it is. */
+    CLIP,
+    /** Contacts can be ganged on either side. */
+    COMB;
+
+    public boolean canGang() {
+        return this == COMB;
+    }
+}

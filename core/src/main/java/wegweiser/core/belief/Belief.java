@@ -1,0 +1,240 @@
+package wegweiser.core.belief;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.concurrent.atomic.AtomicReferenceArray;
+import wegweiser.core.evidence.CopperProof;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.Meaning;
+
+/**
+ * How much each hypothesis is believed after the readings. A reading that a hypothesis does not predict makes
+ * it less likely by the error probability, so that one bad joint does not end the right one. Everything that
+ * has no name is represented by random samples that share the weight of "none of these".
+ *
+ * <p>Bayes' rule over H hypotheses: O(H x readings x gang size), or only for the new readings where the belief before
+ * them is there.
+ */
+public final class Belief {
+    /** Probability that a reading is wrong. */
+    static final double ERROR = 0.01;
+    private static final int SAMPLES = 160;
+    private static final double NEGLIGIBLE = 1e-6;
+
+    private final Evidence evidence;
+    private final Posterior posterior;
+    private final List<Share> named;
+    private final double other;
+    private final List<int[]> labels = new ArrayList<>();
+    private final double[] weights;
+    private final double[][] pair;
+    private final AtomicReferenceArray<Leader> leaders = new AtomicReferenceArray<>(2);
+
+    /** A hypothesis with its probability. */
+    public record Share(Hypothesis hypothesis, double probability) {}
+
+    private Belief(Evidence evidence, Posterior posterior, List<Share> named, double other,
+            List<OtherWirings.Drawn> samples) {
+        this.evidence = evidence;
+        this.posterior = posterior;
+        this.named = named;
+        this.other = other;
+        double[] w = new double[named.size() + samples.size()];
+        int count = 0;
+        for (Share share : named) {
+            if (share.probability() > NEGLIGIBLE) {
+                labels.add(share.hypothesis().labels());
+                w[count++] = share.probability();
+            }
+        }
+        double drawn = samples.stream().mapToDouble(OtherWirings.Drawn::weight).sum();
+        for (OtherWirings.Drawn sample : samples) {
+            labels.add(sample.labels());
+            w[count++] = other * sample.weight() / drawn;
+        }
+        this.weights = Arrays.copyOf(w, count);
+        this.pair = pairs(evidence.index().size());
+    }
+
+    /** Weighs hypotheses by the evidence. The seed only chooses the samples. */
+    public static Belief of(List<Hypothesis> hypotheses, Evidence evidence, long seed) {
+        return of(hypotheses, evidence, seed, Optional.empty());
+    }
+
+    /** The same for the belief that there was before the last readings, which then are the only ones to be weighed. */
+    public static Belief of(List<Hypothesis> hypotheses, Evidence evidence, long seed,
+            Optional<Belief> before) {
+        List<CopperProof.Item> items = items(evidence);
+        Posterior posterior = before.map(b -> b.posterior).filter(p -> p.isOf(hypotheses))
+                .orElseGet(() -> Posterior.prior(hypotheses))
+                .after(items, ERROR);
+        int rates = OtherWirings.OPEN_SHARES.length;
+        int names = posterior.size();
+        double[] log = new double[names + rates];
+        for (int h = 0; h < names; h++) {
+            log[h] = posterior.log(h);
+        }
+        List<OtherWirings> others = new ArrayList<>();
+        for (int r = 0; r < rates; r++) {
+            others.add(new OtherWirings(evidence.index(), OtherWirings.OPEN_SHARES[r][0]));
+            log[names + r] = Math.log(Hypotheses.OTHER * OtherWirings.OPEN_SHARES[r][1])
+                    + others.get(r).logLikelihood(items, ERROR);
+        }
+        double most = Arrays.stream(log).max().orElse(0);
+        double total = Arrays.stream(log).map(l -> Math.exp(l - most)).sum();
+        List<Share> shares = new ArrayList<>();
+        for (int h = 0; h < names; h++) {
+            double p = Math.exp(log[h] - most) / total;
+            if (p > NEGLIGIBLE) {
+                shares.add(new Share(posterior.hypothesis(h), p));
+            }
+        }
+        shares.sort(Comparator.comparingDouble(Share::probability).reversed());
+        double other = 0;
+        for (int r = 0; r < rates; r++) {
+            other += Math.exp(log[names + r] - most) / total;
+        }
+        List<OtherWirings.Drawn> samples = new ArrayList<>();
+        SplittableRandom random = new SplittableRandom(seed + items.size());
+        for (int r = 0; r < rates; r++) {
+            double share = Math.exp(log[names + r] - most) / total / other;
+            samples.addAll(others.get(r).draw(evidence, items, (int) Math.round(share * SAMPLES), random));
+        }
+        return new Belief(evidence, posterior, List.copyOf(shares), other, samples);
+    }
+
+    /** What the readings say of copper, those that contradict each other too. */
+    public static List<CopperProof.Item> items(Evidence evidence) {
+        List<CopperProof.Item> items = new ArrayList<>();
+        for (int i = 0; i < evidence.readings().size(); i++) {
+            var reading = evidence.readings().get(i);
+            Meaning meaning = Meaning.of(reading);
+            if (meaning == Meaning.JOINS || meaning.isApart()) {
+                items.add(new CopperProof.Item(i + 1, meaning, evidence.index().of(reading.red()),
+                        evidence.index().of(reading.black())));
+            }
+        }
+        return items;
+    }
+
+    private double[][] pairs(int terminals) {
+        double[][] p = new double[terminals][terminals];
+        int[] next = new int[terminals];
+        int[] last = new int[terminals];
+        for (int h = 0; h < labels.size(); h++) {
+            int[] l = labels.get(h);
+            Arrays.fill(last, -1);
+            for (int i = 0; i < terminals; i++) {
+                next[i] = last[l[i]];
+                last[l[i]] = i;
+                for (int j = next[i]; j >= 0; j = next[j]) {
+                    p[j][i] += weights[h];
+                }
+            }
+        }
+        for (int i = 0; i < terminals; i++) {
+            for (int j = i + 1; j < terminals; j++) {
+                p[j][i] = p[i][j];
+            }
+        }
+        return p;
+    }
+
+    /** The weights of everything that is believed, hypotheses and samples. */
+    public double[] weights() {
+        return weights;
+    }
+
+    /** For everything that is believed, whether a touch would beep. */
+    public boolean[] beeps(int a, int b) {
+        boolean[] beeps = new boolean[weights.length];
+        for (int h = 0; h < beeps.length; h++) {
+            int[] l = labels.get(h);
+            beeps[h] = l[a] == l[b];
+        }
+        return beeps;
+    }
+
+    /** Probability that two terminals are joined, by their numbers. */
+    public double joined(int a, int b) {
+        return pair[a][b];
+    }
+
+    /** Probability that a gang touch beeps. */
+    public double joined(int[] red, int[] black) {
+        double p = 0;
+        int[] mark = new int[pair.length];
+        for (int h = 0; h < weights.length; h++) {
+            int[] l = labels.get(h);
+            for (int r : red) {
+                mark[l[r]] = h + 1;
+            }
+            for (int b : black) {
+                if (mark[l[b]] == h + 1) {
+                    p += weights[h];
+                    break;
+                }
+            }
+        }
+        return p;
+    }
+
+    /** Named hypotheses, the likeliest first; those next to impossible are left out. */
+    public List<Share> shares() {
+        return named;
+    }
+
+    /** The readings, counted from 1, that say otherwise than a hypothesis: however likely it is, the cable is not just that. */
+    public List<Integer> against(Hypothesis hypothesis) {
+        return items(evidence).stream()
+                .filter(i -> i.isBeeping(hypothesis.labels()) != (i.meaning() == Meaning.JOINS))
+                .map(CopperProof.Item::number)
+                .toList();
+    }
+
+    /** Probability that the cable is none of the named hypotheses. */
+    public double other() {
+        return other;
+    }
+
+    /** The partition most believed once the proved joins are put in, and its probability. Reckoned once. */
+    public Leader leader() {
+        return leader(false);
+    }
+
+    /**
+     * The same, where wanted with all partitions merged that say the same of every two contacts at different ends: what
+     * is joined within one end alone makes no difference then.
+     */
+    public Leader leader(boolean acrossOnly) {
+        int slot = acrossOnly ? 1 : 0;
+        Leader known = leaders.get(slot);
+        if (known == null) {
+            known = new LeaderSearch(evidence, labels, weights, named).leader(acrossOnly);
+            leaders.set(slot, known);
+        }
+        return known;
+    }
+
+    /**
+     * The most believed partition.
+     *
+     * @param hypothesis the named one it stands for, if it does
+     */
+    public record Leader(int[] labels, double probability, Optional<Hypothesis> hypothesis) {}
+
+    /** Entropy in bits of what is still believed, samples counted as one alternative each. */
+    public double entropyBits() {
+        double bits = 0;
+        for (double w : weights) {
+            if (w > 0) {
+                bits -= w * Math.log(w) / Math.log(2);
+            }
+        }
+        return bits;
+    }
+}

@@ -1,0 +1,220 @@
+package wegweiser.core.belief;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.List;
+import java.util.SplittableRandom;
+import wegweiser.core.evidence.CopperProof;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.Meaning;
+import wegweiser.core.model.Superseded;
+import wegweiser.core.model.TerminalIndex;
+
+/**
+ * "None of these": any partial matching between the ends, with some contacts open and now and then a short.
+ * Stands for every wiring that has no name.
+ *
+ * <p>A contact is open with a given probability and else joined to any contact of another end alike; how many are
+ * open is not known beforehand, so several such probabilities are weighed against each other.
+ * How well this fits the readings says {@link MatchingLikelihood}; what the cable may look like is drawn at random from
+ * the matchings that the evidence allows, in O(samples x terminals²).
+ */
+final class OtherWirings {
+    /** Shares of open contacts that are weighed, and how likely each is before any reading. */
+    static final double[][] OPEN_SHARES = {{0.1, 0.45}, {0.4, 0.3}, {0.75, 0.25}};
+    /** One drawn cable in so many has a short that no mistake of a named wiring explains. */
+    private static final int SHORT_IN = 150;
+
+    private final int n;
+    private final int[] end;
+    /** For each end how likely a contact is open, and joined to any one contact elsewhere, before anything is read. */
+    private final double[] open;
+    private final double[] each;
+
+    OtherWirings(TerminalIndex index, double openShare) {
+        n = index.size();
+        end = new int[n];
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            String name = index.get(i).end();
+            if (!names.contains(name)) {
+                names.add(name);
+            }
+            end[i] = names.indexOf(name);
+        }
+        open = new double[names.size()];
+        each = new double[names.size()];
+        for (int e = 0; e < open.length; e++) {
+            int own = e;
+            int here = (int) Arrays.stream(end).filter(o -> o == own).count();
+            int elsewhere = n - here;
+            each[e] = (1 - openShare) / Math.max(1, Math.max(here, elsewhere));
+            open[e] = 1 - each[e] * elsewhere;
+        }
+    }
+
+    /** Log of the probability of the readings; {@code error} is that of a wrong reading. */
+    double logLikelihood(List<CopperProof.Item> items, double error) {
+        return new MatchingLikelihood(end, open, each).log(items, error);
+    }
+
+    /**
+     * A cable as it may be.
+     *
+     * @param labels those with the same label are joined
+     * @param weight how much more likely it is than it is often drawn
+     */
+    record Drawn(int[] labels, double weight) {}
+
+    /** Random matchings that fit the evidence, with a pair of each gang that beeped joined. */
+    List<Drawn> draw(Evidence evidence, List<CopperProof.Item> items, int count, SplittableRandom random) {
+        int[] labels = evidence.labels();
+        List<Integer> roots = new ArrayList<>();
+        BitSet[] ends = new BitSet[n];
+        for (int i = 0; i < n; i++) {
+            if (labels[i] == i) {
+                roots.add(i);
+                ends[i] = new BitSet();
+            }
+            ends[labels[i]].set(end[i]);
+        }
+        int[] loose = roots.stream().mapToInt(r -> r).filter(r -> ends[r].cardinality() == 1).toArray();
+        long[][] mayJoin = new long[n][(n + 63) / 64];
+        for (int a : loose) {
+            for (int b : loose) {
+                if (!ends[a].intersects(ends[b]) && !evidence.isApart(a, b)) {
+                    mayJoin[a][b / 64] |= 1L << b;
+                }
+            }
+        }
+        List<int[][]> sought = items.stream()
+                .filter(i -> i.meaning() == Meaning.JOINS && !i.isSingle() && !i.isBeeping(labels))
+                .map(i -> new int[][]{roots(labels, i.red()), roots(labels, i.black())})
+                .toList();
+        List<Drawn> drawn = new ArrayList<>(count);
+        for (int k = 0; k < count; k++) {
+            Superseded.check();
+            drawn.add(drawOne(evidence, labels, roots, loose, mayJoin, sought, random));
+        }
+        return drawn;
+    }
+
+    private Drawn drawOne(Evidence evidence, int[] labels, List<Integer> roots, int[] free,
+            long[][] mayJoin, List<int[][]> sought, SplittableRandom random) {
+        int[] to = new int[n];
+        for (int i = 0; i < n; i++) {
+            to[i] = i;
+        }
+        long[] untaken = new long[(n + 63) / 64];
+        for (int a : free) {
+            untaken[a / 64] |= 1L << a;
+        }
+        double weight = 1;
+        for (int[][] gang : sought) {
+            weight *= seek(evidence, roots, gang, mayJoin, to, untaken, random);
+        }
+        int[] loose = free.clone();
+        for (int i = loose.length - 1; i > 0; i--) {
+            int j = random.nextInt(i + 1);
+            int swap = loose[i];
+            loose[i] = loose[j];
+            loose[j] = swap;
+        }
+        for (int a : loose) {
+            if (!has(untaken, a)) {
+                continue;
+            }
+            take(untaken, a);
+            int candidates = 0;
+            for (int w = 0; w < untaken.length; w++) {
+                candidates += Long.bitCount(mayJoin[a][w] & untaken[w]);
+            }
+            double joined = each[end[a]] * candidates;
+            if (candidates > 0 && random.nextDouble() * (open[end[a]] + joined) < joined) {
+                int skipped = random.nextInt(candidates);
+                int chosen = -1;
+                for (int k = 0; chosen < 0; k++) {
+                    if (has(mayJoin[a], loose[k]) && has(untaken, loose[k]) && skipped-- == 0) {
+                        chosen = loose[k];
+                    }
+                }
+                take(untaken, chosen);
+                to[Math.max(a, chosen)] = Math.min(a, chosen);
+            }
+        }
+        if (random.nextInt(SHORT_IN) == 0 && roots.size() > 1) {
+            int a = roots.get(random.nextInt(roots.size()));
+            int b = roots.get(random.nextInt(roots.size()));
+            if (a != b && to[a] == a && to[b] == b && mayMeet(evidence, to, roots, a, b)) {
+                to[Math.max(a, b)] = Math.min(a, b);
+            }
+        }
+        int[] drawn = new int[n];
+        for (int i = 0; i < n; i++) {
+            drawn[i] = find(to, labels[i]);
+        }
+        return new Drawn(wegweiser.core.wiring.EndChange.canonical(drawn), weight);
+    }
+
+    /**
+     * Joins a pair of a gang that beeped, where none is joined yet: contacts without a partner before others.
+     *
+     * @return how likely that is against contacts that are joined one to one
+     */
+    private static double seek(Evidence evidence, List<Integer> roots, int[][] gang, long[][] mayJoin,
+            int[] to,
+            long[] untaken, SplittableRandom random) {
+        List<int[]> single = new ArrayList<>();
+        List<int[]> more = new ArrayList<>();
+        for (int r : gang[0]) {
+            for (int b : gang[1]) {
+                int a = find(to, r);
+                int c = find(to, b);
+                if (a == c) {
+                    return 1;
+                }
+                if (has(mayJoin[r], b) && has(untaken, r) && has(untaken, b)) {
+                    single.add(new int[]{a, c});
+                } else if (mayMeet(evidence, to, roots, a, c)) {
+                    more.add(new int[]{a, c});
+                }
+            }
+        }
+        List<int[]> pairs = single.isEmpty() ? more : single;
+        if (pairs.isEmpty()) {
+            return Belief.ERROR;
+        }
+        int[] pair = pairs.get(random.nextInt(pairs.size()));
+        take(untaken, pair[0]);
+        take(untaken, pair[1]);
+        to[Math.max(pair[0], pair[1])] = Math.min(pair[0], pair[1]);
+        return single.isEmpty() ? MatchingLikelihood.SECOND_PARTNER : 1;
+    }
+
+    private static boolean has(long[] set, int i) {
+        return (set[i / 64] >> i & 1) != 0;
+    }
+
+    private static void take(long[] set, int i) {
+        set[i / 64] &= ~(1L << i);
+    }
+
+    private static int[] roots(int[] labels, int[] terminals) {
+        return Arrays.stream(terminals).map(t -> labels[t]).distinct().toArray();
+    }
+
+    private static int find(int[] to, int root) {
+        int at = root;
+        while (to[at] != at) {
+            at = to[at];
+        }
+        return at;
+    }
+
+    /** Whether no class that was drawn to one root is proved apart from one that was drawn to the other. */
+    private static boolean mayMeet(Evidence evidence, int[] to, List<Integer> roots, int a, int b) {
+        return roots.stream().filter(r -> find(to, r) == a)
+                .noneMatch(r -> roots.stream().anyMatch(s -> find(to, s) == b && evidence.isApart(r, s)));
+    }
+}

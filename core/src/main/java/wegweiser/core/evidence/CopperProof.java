@@ -1,0 +1,269 @@
+package wegweiser.core.evidence;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.TreeSet;
+
+/**
+ * What a set of readings proves about copper: classes of joined terminals, the classes that are apart, and the
+ * readings behind either.
+ *
+ * <p>A beep between gangs is a disjunction. It is resolved when all but one of the pairs of classes it could
+ * mean are known to be apart; that may happen late, so the disjunctions are looked at again until nothing
+ * changes. Cost: O(readings x gang size) for the classes, times the number of disjunctions resolved.
+ */
+public final class CopperProof {
+    private final List<Item> items;
+    private final JoinGraph graph;
+    private final List<TreeSet<Integer>> conflicts = new ArrayList<>();
+    private final List<int[]> conflictPairs = new ArrayList<>();
+    private final List<int[]> found = new ArrayList<>();
+    private int[] labels;
+    private BitSet[] apart;
+
+    /** One reading about copper, with terminals as numbers. */
+    public record Item(int number, Meaning meaning, int[] red, int[] black) {
+        public boolean isSingle() {
+            return red.length == 1 && black.length == 1;
+        }
+
+        /** Whether the touch would beep on a cable where those with the same label are joined. */
+        public boolean isBeeping(int[] wired) {
+            if (isSingle()) {
+                return wired[red[0]] == wired[black[0]];
+            }
+            for (int r : red) {
+                for (int b : black) {
+                    if (wired[r] == wired[b]) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+    }
+
+    CopperProof(int terminals, List<Item> items) {
+        this.items = items;
+        this.graph = new JoinGraph(terminals);
+        for (Item item : items) {
+            if (item.meaning() == Meaning.JOINS && item.isSingle()) {
+                graph.join(item.red()[0], item.black()[0], new int[]{item.number()});
+            }
+        }
+        refresh();
+        List<Item> open = new ArrayList<>(
+                items.stream().filter(i -> i.meaning() == Meaning.JOINS && !i.isSingle()).toList());
+        boolean changed = !open.isEmpty();
+        while (changed) {
+            changed = false;
+            for (Item item : List.copyOf(open)) {
+                if (resolve(item)) {
+                    open.remove(item);
+                    changed = true;
+                }
+            }
+        }
+        findConflicts();
+    }
+
+    private void refresh() {
+        labels = graph.labels();
+        apart = new BitSet[labels.length];
+        for (Item item : items) {
+            if (!item.meaning().isApart()) {
+                continue;
+            }
+            for (int r : item.red()) {
+                for (int b : item.black()) {
+                    mark(labels[r], labels[b]);
+                    mark(labels[b], labels[r]);
+                }
+            }
+        }
+    }
+
+    private void mark(int from, int to) {
+        if (apart[from] == null) {
+            apart[from] = new BitSet(labels.length);
+        }
+        apart[from].set(to);
+    }
+
+    /** Whether this disjunction needs no further look: satisfied, resolved or contradicted. */
+    private boolean resolve(Item item) {
+        int keptRed = -1;
+        int keptBlack = -1;
+        for (int r : item.red()) {
+            for (int b : item.black()) {
+                if (labels[r] == labels[b]) {
+                    return true;
+                }
+                if (isApart(r, b)) {
+                    continue;
+                }
+                boolean samePair = keptRed >= 0
+                        && (labels[r] == labels[keptRed] && labels[b] == labels[keptBlack]
+                                || labels[r] == labels[keptBlack] && labels[b] == labels[keptRed]);
+                if (keptRed >= 0 && !samePair) {
+                    return false;
+                }
+                if (keptRed < 0) {
+                    keptRed = r;
+                    keptBlack = b;
+                }
+            }
+        }
+        TreeSet<Integer> because = new TreeSet<>();
+        because.add(item.number());
+        for (int r : item.red()) {
+            for (int b : item.black()) {
+                if (isApart(r, b)) {
+                    because.addAll(whyApart(r, b));
+                } else if (keptRed >= 0) {
+                    // another pair of the same two classes: it means the same only by the joins that made it so
+                    boolean sameWay = labels[r] == labels[keptRed];
+                    because.addAll(whyJoined(r, sameWay ? keptRed : keptBlack));
+                    because.addAll(whyJoined(b, sameWay ? keptBlack : keptRed));
+                }
+            }
+        }
+        if (keptRed < 0) {
+            conflicts.add(because);
+            conflictPairs.add(new int[]{item.red()[0], item.black()[0]});
+        } else {
+            found.add(new int[]{keptRed, keptBlack, item.number()});
+            graph.join(keptRed, keptBlack, because.stream().mapToInt(Integer::intValue).toArray());
+            refresh();
+        }
+        return true;
+    }
+
+    private void findConflicts() {
+        for (Item item : items) {
+            if (!item.meaning().isApart()) {
+                continue;
+            }
+            TreeSet<Integer> smallest = null;
+            int[] pair = null;
+            for (int r : item.red()) {
+                for (int b : item.black()) {
+                    if (labels[r] != labels[b]) {
+                        continue;
+                    }
+                    TreeSet<Integer> set = whyJoined(r, b);
+                    set.add(item.number());
+                    if (smallest == null || set.size() < smallest.size()) {
+                        smallest = set;
+                        pair = new int[]{r, b};
+                    }
+                }
+            }
+            if (smallest != null) {
+                conflicts.add(smallest);
+                conflictPairs.add(pair);
+            }
+        }
+    }
+
+    int[] labels() {
+        return labels;
+    }
+
+    boolean isJoined(int a, int b) {
+        return labels[a] == labels[b];
+    }
+
+    boolean isApart(int a, int b) {
+        BitSet row = apart[labels[a]];
+        return row != null && row.get(labels[b]);
+    }
+
+    /** The joins that gangs came down to: red terminal, black terminal, number of the reading. */
+    List<int[]> found() {
+        return found;
+    }
+
+    /** Sets of readings that cannot all hold, and for each the pair to touch again. */
+    List<TreeSet<Integer>> conflicts() {
+        return conflicts;
+    }
+
+    List<int[]> conflictPairs() {
+        return conflictPairs;
+    }
+
+    /** The readings of the shortest proof that two terminals of one class are joined. */
+    TreeSet<Integer> whyJoined(int a, int b) {
+        TreeSet<Integer> because = new TreeSet<>();
+        graph.from(a).collect(b, because);
+        return because;
+    }
+
+    /** The readings of the shortest proof that two terminals are apart. */
+    TreeSet<Integer> whyApart(int a, int b) {
+        return whyApart(graph.from(a), graph.from(b));
+    }
+
+    TreeSet<Integer> whyApart(JoinGraph.Paths fromA, JoinGraph.Paths fromB) {
+        int best = Integer.MAX_VALUE;
+        Item bestItem = null;
+        int bestA = -1;
+        int bestB = -1;
+        for (Item item : items) {
+            if (!item.meaning().isApart()) {
+                continue;
+            }
+            for (int turn = 0; turn < 2; turn++) {
+                int atA = nearest(fromA, turn == 0 ? item.red() : item.black());
+                int atB = nearest(fromB, turn == 0 ? item.black() : item.red());
+                if (atA >= 0 && atB >= 0 && fromA.cost()[atA] + fromB.cost()[atB] < best) {
+                    best = fromA.cost()[atA] + fromB.cost()[atB];
+                    bestItem = item;
+                    bestA = atA;
+                    bestB = atB;
+                }
+            }
+        }
+        TreeSet<Integer> because = new TreeSet<>();
+        if (bestItem != null) {
+            because.add(bestItem.number());
+            fromA.collect(bestA, because);
+            fromB.collect(bestB, because);
+        }
+        return because;
+    }
+
+    /**
+     * A proof without the readings that it does not need. Only beeps of gangs lead to such: each may rest on others that in
+     * turn rest on what is known already. One proof anew for each reading.
+     */
+    TreeSet<Integer> needed(TreeSet<Integer> because, int a, int b, boolean joined) {
+        boolean gang = items.stream().anyMatch(i -> i.meaning() == Meaning.JOINS && !i.isSingle()
+                && because.contains(i.number()));
+        TreeSet<Integer> left = because;
+        for (int reading : gang ? List.copyOf(because) : List.<Integer>of()) {
+            TreeSet<Integer> fewer = new TreeSet<>(left);
+            fewer.remove(reading);
+            CopperProof proof = new CopperProof(labels.length,
+                    items.stream().filter(i -> fewer.contains(i.number())).toList());
+            left = (joined ? proof.isJoined(a, b) : proof.isApart(a, b)) ? fewer : left;
+        }
+        return left;
+    }
+
+    JoinGraph.Paths paths(int from) {
+        return graph.from(from);
+    }
+
+    private static int nearest(JoinGraph.Paths paths, int[] among) {
+        int best = -1;
+        for (int i : among) {
+            if (paths.reaches(i) && (best < 0 || paths.cost()[i] < paths.cost()[best])) {
+                best = i;
+            }
+        }
+        return best;
+    }
+}

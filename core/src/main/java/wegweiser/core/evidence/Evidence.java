@@ -1,0 +1,361 @@
+package wegweiser.core.evidence;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+import wegweiser.core.wiring.Nets;
+
+/**
+ * All that follows from the readings, and why. Readings that contradict each other, and touches that gave both
+ * results, prove nothing until the person settles them; the rest is proved without them. Readings that hold by an
+ * assumption prove nothing either.
+ *
+ * <p>Joins merge terminals into classes and every join keeps its reading; a silent touch sets classes apart.
+ * Both relations are between classes, so they carry over to all members. Building costs O(readings x gang
+ * size + terminals²/64); the explanation of one pair O(terminals² + readings).
+ */
+public final class Evidence {
+    private final TerminalIndex index;
+    private final List<Reading> readings;
+    private final CopperProof copper;
+    private final ReactionSides sides;
+    private final List<Contradiction> contradictions;
+    private final Intermittence intermittence;
+    private final List<Terminal> intermittent;
+    private final BitSet[] joinedDirectly;
+    private final BitSet[] apartDirectly;
+    private final Looked looked;
+    private final int[] ownEnd;
+    private final BitSet[] reaches;
+    private final List<MeasuredPart> parts;
+    private final Optional<Evidence> supposed;
+
+    /** The evidence of a job's readings over all its terminals. */
+    public static Evidence of(Job job) {
+        return new Evidence(new TerminalIndex(Terminals.of(job)), job.readings());
+    }
+
+    public Evidence(TerminalIndex index, List<Reading> readings) {
+        this(index, readings, false);
+    }
+
+    private Evidence(TerminalIndex index, List<Reading> readings, boolean supposing) {
+        this.index = index;
+        this.readings = List.copyOf(readings);
+        Predicate<Reading> counts = r -> supposing || !r.isAssumed();
+        this.supposed = this.readings.stream().allMatch(counts)
+                ? Optional.empty()
+                : Optional.of(new Evidence(index, readings, true));
+        this.intermittence = Intermittence.of(this.readings, counts);
+        this.intermittent = intermittence.terminals();
+        List<CopperProof.Item> items = new ArrayList<>();
+        this.sides = new ReactionSides(index.size());
+        for (int i = 0; i < readings.size(); i++) {
+            Reading reading = readings.get(i);
+            Meaning meaning = intermittence.isDoubtful(i) || !counts.test(reading)
+                    ? Meaning.NOTHING_CERTAIN
+                    : Meaning.of(reading);
+            int[] red = index.of(reading.red());
+            int[] black = index.of(reading.black());
+            switch (meaning) {
+                case JOINS, SEPARATES, SEPARATES_FULLY, SHOWS_PART ->
+                    items.add(new CopperProof.Item(i + 1, meaning, red, black));
+                case SAME_SIDE, OTHER_SIDE ->
+                    sides.add(red[0], black[0], meaning == Meaning.OTHER_SIDE, i + 1);
+                case NOTHING_CERTAIN -> {
+                }
+            }
+        }
+        CopperProof all = new CopperProof(index.size(), items);
+        Map<TreeSet<Integer>, int[]> conflicts = Conflicts.of(index.size(), items, all);
+        this.contradictions = contradictions(conflicts, sides);
+        CopperProof sound = all;
+        while (!sound.conflicts().isEmpty()) {
+            // the first time round all that is disputed; what is left then hardly ever disputes anything
+            TreeSet<Integer> disputed = new TreeSet<>();
+            (sound == all ? conflicts.keySet() : sound.conflicts()).forEach(disputed::addAll);
+            items.removeIf(i -> disputed.contains(i.number()));
+            sound = new CopperProof(index.size(), items);
+        }
+        this.copper = sound;
+        int n = index.size();
+        this.joinedDirectly = new BitSet[n];
+        this.apartDirectly = new BitSet[n];
+        this.looked = new Looked(copper.labels(), items, this.readings, copper.found());
+        for (CopperProof.Item item : items) {
+            if (item.meaning() == Meaning.JOINS && item.isSingle()) {
+                mark(joinedDirectly, item.red()[0], item.black()[0]);
+            }
+            for (int r : item.meaning().isApart() ? item.red() : new int[0]) {
+                for (int b : item.black()) {
+                    mark(apartDirectly, r, b);
+                }
+            }
+        }
+        this.ownEnd = new int[n];
+        this.reaches = reaches();
+        this.parts = PartFinder.find(this, items);
+    }
+
+    private List<Contradiction> contradictions(Map<TreeSet<Integer>, int[]> copper, ReactionSides reaction) {
+        List<Contradiction> found = new ArrayList<>();
+        copper.forEach((set, pair) -> found.add(new Contradiction(List.copyOf(set),
+                Touch.of(index.get(pair[0]), index.get(pair[1])))));
+        for (TreeSet<Integer> set : reaction.conflicts()) {
+            found.add(new Contradiction(List.copyOf(set), readings.get(set.first() - 1).touch()));
+        }
+        return List.copyOf(found);
+    }
+
+    private static void mark(BitSet[] matrix, int a, int b) {
+        for (int turn = 0; turn < 2; turn++) {
+            int row = turn == 0 ? a : b;
+            if (matrix[row] == null) {
+                matrix[row] = new BitSet(matrix.length);
+            }
+            matrix[row].set(turn == 0 ? b : a);
+        }
+    }
+
+    private static boolean get(BitSet[] matrix, int a, int b) {
+        return matrix[a] != null && matrix[a].get(b);
+    }
+
+    /** For each terminal the numbers of the other ends that it is proved to be joined to; fills the own ends. */
+    private BitSet[] reaches() {
+        int n = index.size();
+        Map<String, Integer> ends = new HashMap<>();
+        for (int i = 0; i < n; i++) {
+            ownEnd[i] = ends.computeIfAbsent(index.get(i).end(), _ -> ends.size());
+        }
+        BitSet[] byLabel = new BitSet[n];
+        for (int i = 0; i < n; i++) {
+            int label = copper.labels()[i];
+            if (byLabel[label] == null) {
+                byLabel[label] = new BitSet();
+            }
+            byLabel[label].set(ownEnd[i]);
+        }
+        BitSet[] found = new BitSet[n];
+        for (int i = 0; i < n; i++) {
+            BitSet others = (BitSet) byLabel[copper.labels()[i]].clone();
+            others.clear(ownEnd[i]);
+            found[i] = others;
+        }
+        return found;
+    }
+
+    public TerminalIndex index() {
+        return index;
+    }
+
+    public List<Reading> readings() {
+        return readings;
+    }
+
+    /** Whether copper is proved between two terminals, by their numbers. */
+    public boolean isJoined(int a, int b) {
+        return copper.isJoined(a, b);
+    }
+
+    /** Whether two terminals are proved apart, by their numbers. */
+    public boolean isApart(int a, int b) {
+        return copper.isApart(a, b);
+    }
+
+    /** Whether ohms tell what lies between the two, by their numbers: no part, or one that is named. */
+    public boolean isPartKnown(int a, int b) {
+        return looked.inOhms(a, b);
+    }
+
+    /** Whether two joined terminals are so by sound alone, so that a small resistor may lie between them. */
+    public boolean isHeardOnly(int a, int b) {
+        return !looked.isCopper(a, b);
+    }
+
+    /** Whether a diode between two terminals that are apart would have shown, with its anode at the first. */
+    public boolean isDiodeKnown(int anode, int cathode) {
+        return Proof.isDiodeKnown(this, anode, cathode);
+    }
+
+    /** The resistance that was read between the nets of two terminals, leads included. */
+    public OptionalDouble ohms(int a, int b) {
+        return looked.ohms(a, b);
+    }
+
+    /** Whether a reading, by its number from 1, proves nothing since it contradicts others or itself. */
+    public boolean isDoubtful(int number) {
+        return intermittence.isDoubtful(number - 1)
+                || contradictions.stream().anyMatch(c -> c.readings().contains(number));
+    }
+
+    /** What was looked at beyond copper. */
+    public Looked looked() {
+        return looked;
+    }
+
+    /** The number of the class of each terminal: the smallest number of its members. */
+    public int[] labels() {
+        return copper.labels().clone();
+    }
+
+    /** What would follow if what is only assumed held as well: for belief, and never for proof. */
+    public Evidence supposed() {
+        return supposed.orElse(this);
+    }
+
+    /** The proved joins as nets. */
+    public Nets nets() {
+        return new Nets(index, labels());
+    }
+
+    /** Whether two terminals are at one end, by their numbers. */
+    public boolean isSameEnd(int a, int b) {
+        return ownEnd[a] == ownEnd[b];
+    }
+
+    /** What is known of a pair. */
+    public PairState state(Terminal a, Terminal b) {
+        return state(index.of(a), index.of(b));
+    }
+
+    /** What is known of a pair of different terminals, by their numbers. */
+    public PairState state(int a, int b) {
+        if (copper.isJoined(a, b)) {
+            return get(joinedDirectly, a, b) ? PairState.JOINED_MEASURED : PairState.JOINED_FOLLOWS;
+        }
+        if (copper.isApart(a, b)) {
+            return get(apartDirectly, a, b) ? PairState.APART_MEASURED : PairState.APART_FOLLOWS;
+        }
+        if (!sides.isEmpty() && sides.mentions(a) && sides.mentions(b)) {
+            PairState bySide = sideState(a, b);
+            if (bySide != PairState.UNKNOWN) {
+                return bySide;
+            }
+        }
+        boolean sameEnd = ownEnd[a] == ownEnd[b];
+        boolean assumed = sameEnd
+                ? !reaches[a].isEmpty() && !reaches[b].isEmpty()
+                : reaches[a].get(ownEnd[b]) || reaches[b].get(ownEnd[a]);
+        return assumed ? PairState.APART_ASSUMED : PairState.UNKNOWN;
+    }
+
+    private PairState sideState(int a, int b) {
+        if (!sides.conflicts().isEmpty()) {
+            return PairState.UNKNOWN;
+        }
+        Optional<TreeSet<Integer>> same = sides.why(a, b, false);
+        if (same.isPresent()) {
+            return same.get().size() == 1 ? PairState.JOINED_MEASURED : PairState.JOINED_FOLLOWS;
+        }
+        Optional<TreeSet<Integer>> other = sides.why(a, b, true);
+        return other.map(set -> set.size() == 1 ? PairState.APART_MEASURED : PairState.APART_FOLLOWS)
+                .orElse(PairState.UNKNOWN);
+    }
+
+    /** Whether trials by reaction put two wires on one side of the device, or on different ones; empty when none do. */
+    public Optional<Boolean> sameSide(Terminal a, Terminal b) {
+        if (!sides.conflicts().isEmpty()) {
+            return Optional.empty();
+        }
+        int i = index.of(a);
+        int j = index.of(b);
+        return sides.why(i, j, false).map(_ -> true).or(() -> sides.why(i, j, true).map(_ -> false));
+    }
+
+    /** The readings behind what is known of a pair, as numbers from 1; empty when nothing is proved. */
+    public List<Integer> because(Terminal a, Terminal b) {
+        return claim(index.of(a), index.of(b)).map(Claim::because).orElse(List.of());
+    }
+
+    /** The readings of just this pair, from 1, that prove nothing since they contradict others or each other. */
+    public List<Integer> disputed(Terminal a, Terminal b) {
+        Intermittence intermittence = Intermittence.of(readings, r -> !r.isAssumed());
+        return IntStream.range(0, readings.size())
+                .filter(i -> {
+                    Touch touch = readings.get(i).touch();
+                    return touch.isSingle() && (touch.equals(Touch.of(a, b)) || touch.equals(Touch.of(b, a)))
+                            && (intermittence.isDoubtful(i)
+                                    || contradictions.stream().anyMatch(c -> c.readings().contains(i + 1)));
+                })
+                .mapToObj(i -> i + 1)
+                .toList();
+    }
+
+    private Optional<Claim> claim(int a, int b) {
+        PairState state = state(a, b);
+        TreeSet<Integer> why = switch (state) {
+            case APART_ASSUMED, UNKNOWN -> new TreeSet<>();
+            case JOINED_MEASURED, JOINED_FOLLOWS ->
+                copper.isJoined(a, b)
+                        ? copper.needed(copper.whyJoined(a, b), a, b, true)
+                        : sides.why(a, b, false).orElseThrow();
+            case APART_MEASURED, APART_FOLLOWS ->
+                copper.isApart(a, b)
+                        ? copper.needed(copper.whyApart(a, b), a, b, false)
+                        : sides.why(a, b, true).orElseThrow();
+        };
+        return state.isProved()
+                ? Optional.of(new Claim(index.get(a), index.get(b), state, List.copyOf(why)))
+                : Optional.empty();
+    }
+
+    /** Everything that is proved, pair by pair. */
+    public List<Claim> claims() {
+        List<Claim> found = new ArrayList<>();
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                claim(a, b).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    /** How many pairs are neither proved joined nor proved apart. */
+    public int countUnknown() {
+        int open = 0;
+        for (int a = 0; a < index.size(); a++) {
+            for (int b = a + 1; b < index.size(); b++) {
+                if (!copper.isJoined(a, b) && !copper.isApart(a, b)) {
+                    open++;
+                }
+            }
+        }
+        return open;
+    }
+
+    public List<Contradiction> contradictions() {
+        return contradictions;
+    }
+
+    /** Terminals of touches that gave both results. */
+    public List<Terminal> intermittent() {
+        return intermittent;
+    }
+
+    /** Parts that readings show between single terminals. */
+    public List<MeasuredPart> parts() {
+        return parts;
+    }
+
+    /** The resistance that a reading shows once the leads are taken off, or NaN. */
+    public static double ohmsWithoutLeads(Reading reading) {
+        return reading.outcome() instanceof Outcome.Resistance(double ohms)
+                ? Math.max(0, ohms - Meaning.LEAD_OHMS)
+                : Double.NaN;
+    }
+}

@@ -1,0 +1,86 @@
+package wegweiser.core.advice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wegweiser.core.Samples;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.Proof;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+
+/** Which readings a proof rests on alone, and readings that do not fit the parts that the others show. */
+class AloneTest {
+    private static final TerminalIndex INDEX = Samples.index(3);
+
+    private static Reading ohms(int a, int b, double ohms) {
+        return Reading.of(Mode.OHMS, Touch.of(INDEX.get(a), INDEX.get(b)), new Outcome.Resistance(ohms));
+    }
+
+    private static Reading open(Mode mode, int a, int b) {
+        return Reading.of(mode, Touch.of(INDEX.get(a), INDEX.get(b)), Outcome.OPEN);
+    }
+
+    private static Proof proof(Reading... readings) {
+        return Proof.of(Job.of("Bare leads", List.of(), List.of(), List.of()),
+                new Evidence(INDEX, List.of(readings)));
+    }
+
+    @Test
+    void aNetOfThreeHoldsOnAnyTwoOfItsThreeTouches() {
+        Proof two = proof(ohms(0, 1, 0.4), ohms(1, 2, 0.4));
+        assertThat(two.isProved()).isTrue();
+        assertThat(two.isProvedTwice()).isFalse();
+        assertThat(two.alone()).containsExactly(1, 2);
+        assertThat(two.words()).contains("2 readings");
+        Proof ring = proof(ohms(0, 1, 0.4), ohms(1, 2, 0.4), ohms(0, 2, 0.4));
+        assertThat(ring.alone()).isEmpty();
+        assertThat(ring.isProvedTwice()).isTrue();
+    }
+
+    @Test
+    void whatWasReadOnceInOneModeStandsAloneThere() {
+        Proof proof = proof(ohms(0, 1, 0.4), ohms(0, 1, 0.5), open(Mode.OHMS, 0, 2), open(Mode.OHMS, 1, 2),
+                open(Mode.DIODE, 0, 2), open(Mode.DIODE, 2, 1), open(Mode.DIODE, 1, 2));
+        assertThat(proof.isProved()).isTrue();
+        assertThat(proof.alone()).as("from 3 to the others only one reading").containsExactly(6);
+    }
+
+    @Test
+    void valuesThatCannotAllHoldProveNothing() {
+        Reading[] apart = {ohms(0, 1, 0.4), open(Mode.DIODE, 0, 2), open(Mode.DIODE, 2, 0),
+                ohms(0, 2, 47_000.5)};
+        assertThat(proof(apart).isProved()).isTrue();
+        for (Reading other : List.of(ohms(1, 2, 22_000.5), open(Mode.OHMS, 1, 2))) {
+            Proof proof = proof(apart[0], apart[1], apart[2], apart[3], other);
+            assertThat(proof.isProved()).as("%s", other).isFalse();
+            assertThat(proof.misfits()).as("%s", other).contains(5);
+            assertThat(proof.words()).contains("do not fit").doesNotContain("Proved");
+        }
+    }
+
+    @Test
+    void theAdvisorReadsAgainWhatStandsAlone() {
+        Job truth = Samples.job("dsub-9-socket", "dsub-9-plug", "2-3 3-2 5-5");
+        TerminalIndex index = Samples.index(truth);
+        for (Goal goal : List.of(Goal.PROVE, Goal.TWICE)) {
+            Advisor advisor = new Advisor(truth.withLinks(List.of()), index, Fixture.COMB, goal,
+                    CostModel.USUAL, 1);
+            var nets = wegweiser.core.wiring.Nets.of(index, truth.links());
+            Tracer.Run run = Tracer.run(truth.withLinks(List.of()), advisor, Fixture.COMB, CostModel.USUAL,
+                    (touch, mode) -> touch.red().stream()
+                            .anyMatch(r -> touch.black().stream().anyMatch(b -> nets.joined(r, b)))
+                                    ? mode == Mode.OHMS ? new Outcome.Resistance(0.4) : Outcome.BEEP
+                                    : mode == Mode.CONTINUITY ? Outcome.SILENT : Outcome.OPEN,
+                    300);
+            Proof proof = advisor.proof(run.evidence());
+            assertThat(proof.isProved()).isTrue();
+            assertThat(proof.isProvedTwice()).as("%s", goal).isEqualTo(goal == Goal.TWICE);
+        }
+    }
+}

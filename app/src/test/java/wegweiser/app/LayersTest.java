@@ -5,10 +5,17 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static org.assertj.core.api.Assertions.assertThat;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchRule;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -79,6 +86,24 @@ class LayersTest {
     @MethodSource("rules")
     void isKept(ArchRule rule) {
         rule.check(ALL);
+    }
+
+    /** So that a stranger knows each room: a few sentences in it, and a line in the table. */
+    @Test
+    void everyPackageSaysWhatItIsAbout() throws IOException {
+        Path project = Path.of("").toAbsolutePath().getParent();
+        String table = Files.readString(project.resolve("docs/architecture.md"));
+        Set<String> packages = ALL.stream().map(JavaClass::getPackageName)
+                .collect(Collectors.toCollection(TreeSet::new));
+        assertThat(packages).hasSizeGreaterThan(40);
+        for (String name : packages) {
+            String module = name.split("\\.")[1];
+            Path info = project.resolve(module).resolve("src/main/java").resolve(name.replace('.', '/'))
+                    .resolve("package-info.java");
+            assertThat(info).exists();
+            assertThat(Files.readString(info).split("\\.(\\s|$)")).as(name).hasSizeGreaterThanOrEqualTo(3);
+            assertThat(table).contains("| `" + name.substring("wegweiser.".length()) + "` |");
+        }
     }
 
     @Test

@@ -3,6 +3,7 @@ module wegweiser.core {
     requires transitive com.fasterxml.jackson.databind;
 
     exports wegweiser.core.data;
+    exports wegweiser.core.derived;
     exports wegweiser.core.library;
     exports wegweiser.core.model;
     exports wegweiser.core.pinout;

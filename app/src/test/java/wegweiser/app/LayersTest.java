@@ -13,6 +13,7 @@ import com.tngtech.archunit.lang.ArchRule;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -20,6 +21,12 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.prove.Verdict;
+import wegweiser.core.rules.Rules;
 
 /** Who may know whom. */
 class LayersTest {
@@ -64,6 +71,16 @@ class LayersTest {
 
     static final ArchRule NO_PACKAGES_KNOW_EACH_OTHER_IN_A_RING = slices()
             .matching("wegweiser.(**)").should().beFreeOfCycles();
+
+    /** One key, one weighing: the window takes evidence from what was derived of the job. A ladder tries readings out. */
+    static final ArchRule THE_WINDOW_WEIGHS_NO_READINGS = noClasses().that()
+            .resideInAPackage("wegweiser.app..")
+            .and().resideOutsideOfPackages("wegweiser.app.cli..", "wegweiser.app.tour..")
+            .and().haveSimpleNameNotContaining("LadderPanel").should()
+            .callConstructor(Evidence.class, TerminalIndex.class, List.class).orShould()
+            .callMethod(Evidence.class, "of", Job.class).orShould()
+            .callMethod(Rules.class, "check", Job.class).orShould()
+            .callMethod(Verdict.class, "of", Job.class, Fixture.class);
 
     static final ArchRule NAMES_SAY_WHAT_A_CLASS_IS = classes().that().resideInAPackage("wegweiser..")
             .should()

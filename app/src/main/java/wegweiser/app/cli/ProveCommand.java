@@ -8,6 +8,7 @@ import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.prove.Diagnosis;
@@ -16,7 +17,6 @@ import wegweiser.core.prove.Fault;
 import wegweiser.core.prove.Prover;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
-import wegweiser.core.evidence.Evidence;
 import wegweiser.core.advice.Fixture;
 import wegweiser.instruments.MeterTraits;
 import wegweiser.instruments.SimulatedCable;
@@ -51,9 +51,9 @@ final class ProveCommand extends JobCommand {
                     ? Prover.twice(tested, with, meter::measure, seed)
                     : Prover.run(tested, with, meter::measure, seed);
         }
-        Evidence evidence = Evidence.of(tested);
-        Verdict verdict = Verdict.of(tested, with);
-        List<Explanation> explanations = Diagnosis.of(tested, evidence, verdict.faults());
+        Derived derived = Derived.of(tested);
+        Verdict verdict = Verdict.of(derived, with);
+        List<Explanation> explanations = Diagnosis.of(tested, derived.evidence(), verdict.faults());
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("plan", verdict.plan().stream().map(ProveCommand::shape).toList());
         map.put("verdict", verdict.result().id());

@@ -23,6 +23,7 @@ import wegweiser.app.controls.Overlay;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.CutList;
@@ -104,8 +105,11 @@ public final class MakeStage implements StageView {
     @Override
     public void show(Job job) {
         boolean right = choices.rightHandedProperty().get();
-        background.run(() -> new Shown(job, BenchSteps.of(job, right), CutList.of(job), Materials.parts(job),
-                Materials.electrical(job)), this::show);
+        Derived derived = session.derived(job);
+        background.run(
+                () -> new Shown(job, BenchSteps.of(derived, right), CutList.of(job), Materials.parts(job),
+                        Materials.electrical(job)),
+                this::show);
     }
 
     private void show(Shown s) {

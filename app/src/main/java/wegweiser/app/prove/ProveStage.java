@@ -30,6 +30,7 @@ import wegweiser.app.stage.DockWork;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
@@ -118,7 +119,8 @@ public final class ProveStage implements StageView {
         boolean simulated = work.isSimulated();
         Fixture fixture = choices.fixtureProperty().get();
         boolean twice = choices.twiceProperty().get();
-        background.run(() -> shown(job, fixture, twice, simulated), this::show, () -> {
+        Derived derived = session.derived(job);
+        background.run(() -> shown(derived, fixture, twice, simulated), this::show, () -> {
             banner.getStyleClass().removeAll("safe", "failed");
             banner.setText(t("banner.unknown"));
             panel.showNothing();
@@ -126,10 +128,12 @@ public final class ProveStage implements StageView {
         });
     }
 
-    private static Shown shown(Job job, Fixture fixture, boolean twice, boolean simulated) {
-        Evidence evidence = Evidence.of(job);
-        List<Test> plan = job.links().isEmpty() ? List.of() : TestPlan.of(job, fixture);
-        Verdict verdict = Verdict.of(job, evidence, plan);
+    private static Shown shown(Derived derived, Fixture fixture, boolean twice, boolean simulated) {
+        Job job = derived.job();
+        Evidence evidence = derived.evidence();
+        Verdict verdict = job.links().isEmpty()
+                ? Verdict.of(job, evidence, List.of())
+                : Verdict.of(derived, fixture);
         List<Explanation> explanations = Diagnosis.of(job, evidence, verdict.faults());
         Optional<DockWork.Asked> next = next(job, fixture, twice, evidence, verdict);
         Optional<Outcome> shown = DockWork.simulated(job, simulated, next);

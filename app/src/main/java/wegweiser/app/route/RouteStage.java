@@ -27,6 +27,7 @@ import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
@@ -107,11 +108,12 @@ public final class RouteStage implements StageView {
     @Override
     public void show(Job job) {
         Facing two = Facing.of(job, choices.facingProperty().get(), Optional.empty());
+        Derived derived = session.derived(job);
         background.run(() -> {
             Wiring wiring = job.ends().size() < 2
                     ? new Wiring(List.of())
-                    : Wiring.between(Nets.planned(job), two.rows(), two.columns());
-            return new Shown(job, two, Router.schemes(job), Rules.check(job), WiringWords.of(wiring));
+                    : Wiring.between(derived.nets(), two.rows(), two.columns());
+            return new Shown(job, two, Router.schemes(job), Rules.check(derived), WiringWords.of(wiring));
         }, this::show);
     }
 

@@ -20,6 +20,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.History;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.Job;
@@ -39,6 +40,7 @@ public final class Session {
     private final ExecutorService writer = Executors.newSingleThreadExecutor(r -> daemon(r, "writer"));
     private final ReadOnlyObjectWrapper<History<Job>> history;
     private final ReadOnlyObjectWrapper<Job> job;
+    private Derived derived;
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
     private final StringProperty saved = new SimpleStringProperty("");
     private final StringProperty notice = new SimpleStringProperty("");
@@ -64,6 +66,7 @@ public final class Session {
         this.onDisk = new OnDisk(file, History.of(first.job()), first.digest());
         this.history = new ReadOnlyObjectWrapper<>(onDisk.history());
         this.job = new ReadOnlyObjectWrapper<>(first.job());
+        this.derived = Derived.of(first.job());
         readOnlyNotice(first.job());
         readLibrary();
     }
@@ -113,6 +116,14 @@ public final class Session {
 
     public Job job() {
         return job.get();
+    }
+
+    /** What follows from a job: one and the same for all who ask about the job that is open. On the interface thread. */
+    public Derived derived(Job some) {
+        if (derived.job() != some) {
+            derived = Derived.of(some);
+        }
+        return derived;
     }
 
     /** True while a change is on its way to the disk. */

@@ -33,6 +33,7 @@ import wegweiser.app.controls.Overlay;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
@@ -146,10 +147,11 @@ public final class TraceStage implements StageView {
         List<?> wanted = List.of(wirings, session.logged(), cost, job.ends(), job.links(), job.connectors(),
                 choices.fixtureProperty().get(),
                 choices.goalProperty().get(), Terminals.of(job));
+        Derived derived = session.derived(job);
         background.run(() -> {
             Advisor advisor = had.filter(p -> p.madeFor().equals(wanted)).map(Prepared::advisor)
                     .orElseGet(() -> advisor(job, cost, wirings));
-            Evidence evidence = new Evidence(advisor.index(), job.readings());
+            Evidence evidence = derived.evidence();
             Belief belief = advisor.belief(evidence);
             Optional<Proposal> proposal = job.ends().size() < 2
                     ? Optional.empty()
@@ -158,7 +160,7 @@ public final class TraceStage implements StageView {
                     .map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why()));
             Optional<Outcome> shown = DockWork.simulated(job, simulated, asked);
             return Map.entry(new Prepared(wanted, advisor),
-                    new Shown(job, evidence, belief, proposal, advisor.proof(evidence), Census.of(evidence),
+                    new Shown(job, evidence, belief, proposal, derived.proof(), Census.of(evidence),
                             shown));
         }, r -> {
             prepared = Optional.of(r.getKey());

@@ -37,6 +37,7 @@ import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
 import wegweiser.app.trace.TraceStage;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.End;
@@ -189,7 +190,8 @@ public final class MainWindow {
         stages.get(here).show(session.job());
         Job job = session.job();
         var fixture = choices.fixtureProperty().get();
-        background.run(() -> Progress.of(job, fixture), bar::show, bar::showNothing);
+        Derived derived = session.derived(job);
+        background.run(() -> Progress.of(derived, fixture), bar::show, bar::showNothing);
     }
 
     private void title() {

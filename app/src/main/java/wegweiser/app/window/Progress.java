@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import wegweiser.app.stage.StageId;
 import wegweiser.core.advice.Fixture;
-import wegweiser.core.catalog.Terminals;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.make.BenchSteps;
@@ -25,19 +25,21 @@ public record Progress(Map<StageId, Arm> arms) {
     public record Arm(String words, boolean done, boolean trouble) {}
 
     /** Works out all arms; takes some milliseconds, so not on the interface thread. */
-    public static Progress of(Job job, Fixture fixture) {
+    public static Progress of(Derived derived, Fixture fixture) {
+        Job job = derived.job();
         Map<StageId, Arm> arms = new EnumMap<>(StageId.class);
         boolean ends = job.ends().size() >= 2 && job.ends().stream().noneMatch(e -> e.pinout().isEmpty());
         arms.put(StageId.ENDS, new Arm(Words.count(job.ends().size(), t("port"), t("ports")), ends, false));
-        Evidence evidence = Evidence.of(job);
-        arms.put(StageId.TRACE, trace(job, evidence));
-        arms.put(StageId.ROUTE, route(job));
-        arms.put(StageId.MAKE, make(job));
-        arms.put(StageId.PROVE, prove(job, evidence, fixture));
+        arms.put(StageId.TRACE, trace(derived));
+        arms.put(StageId.ROUTE, route(derived));
+        arms.put(StageId.MAKE, make(derived));
+        arms.put(StageId.PROVE, prove(derived, fixture));
         return new Progress(arms);
     }
 
-    private static Arm trace(Job job, Evidence evidence) {
+    private static Arm trace(Derived derived) {
+        Job job = derived.job();
+        Evidence evidence = derived.evidence();
         // readings of a cable that was begun to be built are no longer those of the lead that was traced
         boolean aside = !job.setAside().isEmpty() && !job.done().isEmpty();
         if (job.readings().isEmpty() || aside) {
@@ -46,14 +48,14 @@ public record Progress(Map<StageId, Arm> arms) {
         if (!evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty()) {
             return new Arm(t("arm.trace.conflict"), false, true);
         }
-        Proof proof = Proof.of(job, evidence);
+        Proof proof = derived.proof();
         if (proof.isProved()) {
             return new Arm(t(proof.isProvedTwice() ? "arm.trace.twice" : "arm.trace.proved"), true, false);
         }
         if (proof.isHeardOut()) {
             return new Arm(t("arm.trace.looked"), true, false);
         }
-        List<Terminal> all = Terminals.of(job);
+        List<Terminal> all = derived.terminals();
         long known = all.stream().filter(x -> isKnown(evidence, all, x)).count();
         return new Arm(t("arm.trace.known", known, all.size()), false, false);
     }
@@ -65,12 +67,13 @@ public record Progress(Map<StageId, Arm> arms) {
                 || !others.isEmpty() && others.stream().allMatch(y -> evidence.state(x, y).isApart());
     }
 
-    private static Arm route(Job job) {
+    private static Arm route(Derived derived) {
+        Job job = derived.job();
         if (job.links().isEmpty()) {
             return new Arm(t("arm.waiting"), false, false);
         }
         // once it is built, Prove says how the cable differs from its plan
-        List<Finding> findings = Rules.check(job).stream()
+        List<Finding> findings = Rules.check(derived).stream()
                 .filter(f -> job.done().isEmpty() || !f.rule().equals("plan-contradicts-reading"))
                 .toList();
         int errors = Rules.blocking(job, findings).size();
@@ -79,12 +82,12 @@ public record Progress(Map<StageId, Arm> arms) {
                 : new Arm(t("arm.route.decided"), true, false);
     }
 
-    private static Arm make(Job job) {
-        List<Step> steps = BenchSteps.of(job, true);
+    private static Arm make(Derived derived) {
+        List<Step> steps = BenchSteps.of(derived, true);
         if (steps.isEmpty()) {
             return new Arm(t("arm.waiting"), false, false);
         }
-        long done = steps.stream().filter(s -> job.done().contains(s.key())).count();
+        long done = steps.stream().filter(s -> derived.job().done().contains(s.key())).count();
         return done == steps.size()
                 ? new Arm(t("arm.make.done"), true, false)
                 : done == 0
@@ -92,11 +95,12 @@ public record Progress(Map<StageId, Arm> arms) {
                         : new Arm(t("arm.make.step", done + 1, steps.size()), false, false);
     }
 
-    private static Arm prove(Job job, Evidence evidence, Fixture fixture) {
+    private static Arm prove(Derived derived, Fixture fixture) {
+        Job job = derived.job();
         if (job.links().isEmpty() || job.readings().isEmpty()) {
             return new Arm(t("arm.prove.none"), false, false);
         }
-        Verdict verdict = Verdict.of(job, evidence, wegweiser.core.prove.TestPlan.of(job, fixture));
+        Verdict verdict = Verdict.of(derived, fixture);
         return switch (verdict.result()) {
             case PASS -> new Arm(t("arm.prove.pass"), true, false);
             case FAIL -> job.done().isEmpty()

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.app.tour.DemoStory;
 import wegweiser.app.window.Progress;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
@@ -88,20 +89,21 @@ class SimulationTest {
     @Test
     void armsSayHowFarTheWorkIs() {
         Job job = DemoWorkshop.mastLogger();
-        Progress fresh = Progress.of(job, Fixture.COMB);
+        Progress fresh = Progress.of(Derived.of(job), Fixture.COMB);
         assertThat(fresh.arms().get(StageId.ENDS).words()).isEqualTo("2 ports");
         assertThat(fresh.arms().get(StageId.TRACE).words()).isEqualTo("no readings");
         assertThat(fresh.arms().get(StageId.ROUTE).done()).isFalse();
         Job traced = DemoStory.traced(job, Fixture.COMB, 300);
-        assertThat(Progress.of(traced, Fixture.COMB).arms().get(StageId.TRACE))
+        assertThat(Progress.of(Derived.of(traced), Fixture.COMB).arms().get(StageId.TRACE))
                 .isEqualTo(new Progress.Arm("proved once", true, false));
         Job planned = Router.schemes(job).getFirst().applyTo(job);
-        assertThat(Progress.of(planned, Fixture.COMB).arms().get(StageId.ROUTE))
+        assertThat(Progress.of(Derived.of(planned), Fixture.COMB).arms().get(StageId.ROUTE))
                 .isEqualTo(new Progress.Arm("decided", true, false));
-        assertThat(Progress.of(planned, Fixture.COMB).arms().get(StageId.MAKE).words()).endsWith("steps");
+        assertThat(Progress.of(Derived.of(planned), Fixture.COMB).arms().get(StageId.MAKE).words())
+                .endsWith("steps");
         // the lead that was traced is not the plan, which is no fault of a cable that nobody has built yet
         Job differs = planned.withReadings(traced.readings());
-        assertThat(Progress.of(differs, Fixture.COMB).arms().get(StageId.PROVE))
+        assertThat(Progress.of(Derived.of(differs), Fixture.COMB).arms().get(StageId.PROVE))
                 .isEqualTo(new Progress.Arm("lead differs", false, false));
     }
 }

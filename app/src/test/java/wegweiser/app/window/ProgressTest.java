@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.stage.StageId;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -17,7 +18,9 @@ import wegweiser.core.model.Touch;
 /** What the arm of Trace says is known. */
 class ProgressTest {
     private static String trace(List<End> ends, Reading... readings) {
-        return Progress.of(Job.of("Mast cable", ends, List.of(), List.of(readings)), Fixture.PROBES).arms()
+        return Progress
+                .of(Derived.of(Job.of("Mast cable", ends, List.of(), List.of(readings))), Fixture.PROBES)
+                .arms()
                 .get(StageId.TRACE).words();
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.catalog.Cables;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ColourCode;
@@ -32,19 +33,29 @@ public final class BenchSteps {
     private final CableStock cable;
     private final List<Step> steps = new ArrayList<>();
 
-    private BenchSteps(Job job, boolean rightHanded) {
-        this.job = job;
+    private BenchSteps(Derived derived, boolean rightHanded) {
+        this.job = derived.job();
         this.rightHanded = rightHanded;
-        this.catalogue = Catalogue.of(job);
+        this.catalogue = derived.catalogue();
         this.cable = Cables.of(job).orElse(null);
     }
 
     /** The steps for a right-handed or left-handed person; empty when nothing is planned. */
     public static List<Step> of(Job job, boolean rightHanded) {
+        return of(Derived.of(job), rightHanded);
+    }
+
+    /** The same for a job from which something follows already. */
+    public static List<Step> of(Derived derived, boolean rightHanded) {
+        return derived.once(List.of(BenchSteps.class, rightHanded), () -> steps(derived, rightHanded));
+    }
+
+    private static List<Step> steps(Derived derived, boolean rightHanded) {
+        Job job = derived.job();
         if (job.links().isEmpty()) {
             return List.of();
         }
-        BenchSteps bench = new BenchSteps(job, rightHanded);
+        BenchSteps bench = new BenchSteps(derived, rightHanded);
         bench.prepare();
         job.ends().forEach(bench::end);
         bench.finish();

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.electrical.Window;
 import wegweiser.core.model.Direction;
@@ -39,12 +40,12 @@ public final class TestPlan {
     private final Map<Terminal, Pin> pins = new HashMap<>();
     private final Map<Terminal, Integer> netOf = new HashMap<>();
 
-    private TestPlan(Job job) {
-        this.job = job;
-        this.foreseen = Foreseen.of(job);
+    private TestPlan(Derived derived) {
+        this.job = derived.job();
+        this.foreseen = derived.foreseen();
         this.nets = foreseen.nets();
         this.all = nets.all();
-        Pin.of(job).forEach(p -> pins.put(p.terminal(), p));
+        derived.pins().forEach(p -> pins.put(p.terminal(), p));
         for (int k = 0; k < all.size(); k++) {
             for (Terminal terminal : all.get(k)) {
                 netOf.put(terminal, k);
@@ -54,7 +55,16 @@ public final class TestPlan {
 
     /** All tests in the order in which to make them. */
     public static List<Test> of(Job job, Fixture fixture) {
-        TestPlan plan = new TestPlan(job);
+        return of(Derived.of(job), fixture);
+    }
+
+    /** The same for a job from which something follows already; none where nothing is planned. */
+    public static List<Test> of(Derived derived, Fixture fixture) {
+        return derived.once(List.of(TestPlan.class, fixture), () -> plan(derived, fixture));
+    }
+
+    private static List<Test> plan(Derived derived, Fixture fixture) {
+        TestPlan plan = new TestPlan(derived);
         List<Test> tests = new ArrayList<>(fixture.canGang() ? plan.ganged() : plan.single());
         tests.addAll(plan.cuts());
         tests.addAll(plan.joins());

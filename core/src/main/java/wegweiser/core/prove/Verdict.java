@@ -3,6 +3,7 @@ package wegweiser.core.prove;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.electrical.Window;
 import wegweiser.core.model.Job;
@@ -52,12 +53,21 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
     }
 
     public static Verdict of(Job job, Fixture fixture) {
-        return of(job, Evidence.of(job), TestPlan.of(job, fixture));
+        return of(Derived.of(job), fixture);
+    }
+
+    /** The same for a job from which something follows already. */
+    public static Verdict of(Derived derived, Fixture fixture) {
+        return derived.once(List.of(Verdict.class, fixture), () -> of(derived.job(), derived.evidence(),
+                TestPlan.of(derived, fixture), derived.foreseen()));
     }
 
     /** The verdict of readings that were already weighed, against a plan that was already made. */
     public static Verdict of(Job job, Evidence evidence, List<Test> plan) {
-        Foreseen foreseen = Foreseen.of(job);
+        return of(job, evidence, plan, Foreseen.of(job));
+    }
+
+    private static Verdict of(Job job, Evidence evidence, List<Test> plan, Foreseen foreseen) {
         List<Reading> against = against(evidence, foreseen);
         List<Fault> faults = new ArrayList<>(faults(job, evidence, foreseen));
         if (faults.isEmpty()) {

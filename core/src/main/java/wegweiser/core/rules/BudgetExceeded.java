@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.Direction;
@@ -14,18 +15,18 @@ final class BudgetExceeded implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : bench.netsOfPins()) {
+        for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> sinks = net.stream().filter(p -> p.is(Direction.SUPPLY_IN)).toList();
             double wanted = sinks.stream().mapToDouble(p -> p.row().amps().orElse(0)).sum();
             for (Pin source : net) {
                 if (source.is(Direction.SUPPLY_OUT)) {
-                    compare(bench, source, sinks, wanted, found);
+                    compare(derived, source, sinks, wanted, found);
                 }
             }
             for (Pin sink : sinks) {
-                double limit = contactAmps(bench, sink);
+                double limit = contactAmps(derived, sink);
                 if (sink.row().amps().orElse(0) > limit) {
                     found.add(finding(List.of(sink), sink.row().amps().getAsDouble(), limit, "contact"));
                 }
@@ -34,9 +35,9 @@ final class BudgetExceeded implements Rule {
         return found;
     }
 
-    private void compare(Bench bench, Pin source, List<Pin> sinks, double wanted, List<Finding> found) {
+    private void compare(Derived derived, Pin source, List<Pin> sinks, double wanted, List<Finding> found) {
         double given = source.row().amps().orElse(Double.MAX_VALUE);
-        double contact = contactAmps(bench, source);
+        double contact = contactAmps(derived, source);
         List<Pin> all = new ArrayList<>(List.of(source));
         all.addAll(sinks);
         if (wanted > Math.min(given, contact)) {
@@ -44,13 +45,13 @@ final class BudgetExceeded implements Rule {
         }
     }
 
-    private static double contactAmps(Bench bench, Pin pin) {
-        return bench.connector(pin.terminal().end()).map(t -> t.ratings().ampsPerContact())
+    private static double contactAmps(Derived derived, Pin pin) {
+        return derived.connector(pin.terminal().end()).map(t -> t.ratings().ampsPerContact())
                 .orElse(Double.MAX_VALUE);
     }
 
     private Finding finding(List<Pin> pins, double wanted, double limit, String binds) {
-        return Finding.of(id(), Severity.ERROR, Bench.terminals(pins), Words.number(wanted),
+        return Finding.of(id(), Severity.ERROR, Pin.terminals(pins), Words.number(wanted),
                 Words.number(limit),
                 Words.say("rule.budget-exceeded.by-" + binds, pins.getFirst().words()));
     }

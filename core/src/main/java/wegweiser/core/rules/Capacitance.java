@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.CableStock;
@@ -13,15 +14,15 @@ final class Capacitance implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        CableStock cable = bench.cable().orElse(null);
-        if (cable == null || bench.job().cable().lengthMm().isEmpty() || cable.pfPerMetre() == 0) {
+        CableStock cable = derived.cable().orElse(null);
+        if (cable == null || derived.job().cable().lengthMm().isEmpty() || cable.pfPerMetre() == 0) {
             return found;
         }
-        boolean serial = bench.netsOfPins().stream()
+        boolean serial = derived.netsOfPins().stream()
                 .anyMatch(net -> net.size() > 1 && net.stream().anyMatch(p -> p.level().equals("rs232")));
-        double picofarads = SerialLine.picofarads(cable, bench.job().cable().lengthMm().getAsDouble());
+        double picofarads = SerialLine.picofarads(cable, derived.job().cable().lengthMm().getAsDouble());
         if (serial && picofarads > SerialLine.MOST_PICOFARADS) {
             found.add(Finding.of(id(), Severity.WARNING, List.of(), Math.round(picofarads),
                     Math.round(SerialLine.MOST_PICOFARADS)));

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.catalog.Catalogue;
@@ -13,11 +14,11 @@ final class ConnectorReplaced implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (OwnConnector own : bench.job().connectors()) {
+        for (OwnConnector own : derived.job().connectors()) {
             if (Catalogue.standard().find(own.id()).isPresent()
-                    && bench.job().ends().stream().anyMatch(e -> e.connector().equals(own.id()))) {
+                    && derived.job().ends().stream().anyMatch(e -> e.connector().equals(own.id()))) {
                 found.add(Finding.of(id(), Severity.NOTE, List.of(), own.id()));
             }
         }

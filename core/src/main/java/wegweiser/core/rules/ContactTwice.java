@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,17 +18,17 @@ final class ContactTwice implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
         Map<Terminal, Integer> wires = new LinkedHashMap<>();
-        for (Link link : bench.job().links()) {
+        for (Link link : derived.job().links()) {
             if (!link.is(PartKind.CUT)) {
                 wires.merge(link.from(), 1, Integer::sum);
                 link.to().ifPresent(t -> wires.merge(t, 1, Integer::sum));
             }
         }
         wires.forEach((terminal, count) -> {
-            Termination termination = bench.connector(terminal.end()).map(t -> t.termination())
+            Termination termination = derived.connector(terminal.end()).map(t -> t.termination())
                     .orElse(Termination.BARE);
             boolean takesOne = switch (termination) {
                 case RIBBON, MODULAR, CRIMP, CIRCULAR_DISPLACEMENT -> true;

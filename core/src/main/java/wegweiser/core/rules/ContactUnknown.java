@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -18,16 +19,16 @@ final class ContactUnknown implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        Set<Terminal> named = new LinkedHashSet<>(bench.job().mentioned());
-        for (End end : bench.job().ends()) {
+        Set<Terminal> named = new LinkedHashSet<>(derived.job().mentioned());
+        for (End end : derived.job().ends()) {
             for (PinRow row : end.pinout()) {
                 named.add(end.terminal(row.contact()));
             }
         }
         for (Terminal terminal : named) {
-            ConnectorType type = bench.connector(terminal.end()).orElse(null);
+            ConnectorType type = derived.connector(terminal.end()).orElse(null);
             if (type != null && !type.has(terminal.contact())) {
                 found.add(Finding.of(id(), Severity.ERROR, List.of(terminal), terminal, type.title(),
                         Words.list(type.ids())));

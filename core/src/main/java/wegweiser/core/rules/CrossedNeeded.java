@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.signals.Pin;
@@ -12,13 +13,13 @@ final class CrossedNeeded implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : bench.netsOfPins()) {
+        for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> data = Crossing.sameName(net, "TXD");
             if (data.size() > 1) {
-                Finding finding = Finding.of(id(), Severity.ERROR, Bench.terminals(data), Bench.words(data));
-                found.add(Crossing.fix(bench, data).map(finding::withFix).orElse(finding));
+                Finding finding = Finding.of(id(), Severity.ERROR, Pin.terminals(data), Pin.words(data));
+                found.add(Crossing.fix(derived, data).map(finding::withFix).orElse(finding));
             }
         }
         return found;

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,15 +24,15 @@ final class Crossing {
     }
 
     /** Swaps the far ends of the link between two outputs and of the one between their two inputs. */
-    static Optional<Fix> fix(Bench bench, List<Pin> outs) {
-        for (Link link : bench.job().links()) {
-            Pin from = bench.pin(link.from()).orElse(null);
-            Pin to = link.to().flatMap(bench::pin).orElse(null);
+    static Optional<Fix> fix(Derived derived, List<Pin> outs) {
+        for (Link link : derived.job().links()) {
+            Pin from = derived.pin(link.from()).orElse(null);
+            Pin to = link.to().flatMap(derived::pin).orElse(null);
             if (from == null || to == null || !outs.contains(from) || !outs.contains(to)) {
                 continue;
             }
-            for (Link other : bench.job().links()) {
-                if (isInputPair(bench, other, from, to)) {
+            for (Link other : derived.job().links()) {
+                if (isInputPair(derived, other, from, to)) {
                     return Optional.of(new Fix(Words.say("fix.cross", link.from(), link.to().orElseThrow()),
                             job -> swapped(job, link, other)));
                 }
@@ -40,9 +41,9 @@ final class Crossing {
         return Optional.empty();
     }
 
-    private static boolean isInputPair(Bench bench, Link link, Pin from, Pin to) {
-        Pin a = bench.pin(link.from()).orElse(null);
-        Pin b = link.to().flatMap(bench::pin).orElse(null);
+    private static boolean isInputPair(Derived derived, Link link, Pin from, Pin to) {
+        Pin a = derived.pin(link.from()).orElse(null);
+        Pin b = link.to().flatMap(derived::pin).orElse(null);
         if (a == null || b == null || !a.is(Direction.IN) || !b.is(Direction.IN)) {
             return false;
         }

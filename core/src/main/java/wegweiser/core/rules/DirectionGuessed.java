@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.Direction;
@@ -16,15 +17,15 @@ final class DirectionGuessed implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (End end : bench.job().ends()) {
-            List<Pin> guessed = bench.pins().stream()
+        for (End end : derived.job().ends()) {
+            List<Pin> guessed = derived.pins().stream()
                     .filter(p -> p.guessed() && p.terminal().end().equals(end.name()))
                     .toList();
             if (!guessed.isEmpty()) {
                 found.add(Finding
-                        .of(id(), Severity.NOTE, Bench.terminals(guessed), end.device(), Bench.words(guessed))
+                        .of(id(), Severity.NOTE, Pin.terminals(guessed), end.device(), Pin.words(guessed))
                         .withFix(new Fix(Words.say("fix.confirm"), job -> confirmed(job, guessed))));
             }
         }

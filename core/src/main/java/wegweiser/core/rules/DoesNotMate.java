@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.catalog.ConnectorType;
@@ -14,18 +15,18 @@ final class DoesNotMate implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (End end : bench.job().ends()) {
-            ConnectorType cable = bench.connector(end.name()).orElse(null);
-            ConnectorType port = end.port().flatMap(bench.catalogue()::find).orElse(null);
+        for (End end : derived.job().ends()) {
+            ConnectorType cable = derived.connector(end.name()).orElse(null);
+            ConnectorType port = end.port().flatMap(derived.catalogue()::find).orElse(null);
             if (cable == null || port == null || cable.matesWith(port)) {
                 continue;
             }
             Finding finding = Finding.of(id(), Severity.ERROR, List.of(), end.name(), cable.title(),
                     end.device(), port.title());
             String fitting = port.family() + "-" + port.gender().opposite().id();
-            found.add(bench.catalogue().find(fitting)
+            found.add(derived.catalogue().find(fitting)
                     .map(t -> finding.withFix(new Fix(Words.say("fix.connector", t.title()),
                             job -> job.withEnd(job.end(end.name()).orElseThrow().withConnector(fitting)))))
                     .orElse(finding));

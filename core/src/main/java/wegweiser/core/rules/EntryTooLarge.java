@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.CableStock;
@@ -15,11 +16,11 @@ final class EntryTooLarge implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        CableStock cable = bench.cable().orElse(null);
-        for (End end : cable == null ? List.<End>of() : bench.job().ends()) {
-            ConnectorType type = bench.connector(end.name()).orElse(null);
+        CableStock cable = derived.cable().orElse(null);
+        for (End end : cable == null ? List.<End>of() : derived.job().ends()) {
+            ConnectorType type = derived.connector(end.name()).orElse(null);
             if (type != null && cable.diameterMm() > type.ratings().entryMaxMm()) {
                 found.add(Finding.of(id(), Severity.ERROR, List.of(), cable.title(),
                         Words.number(cable.diameterMm()),

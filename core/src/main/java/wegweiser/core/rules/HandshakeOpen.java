@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,26 +20,26 @@ final class HandshakeOpen implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        if (bench.job().links().isEmpty()) {
+        if (derived.job().links().isEmpty()) {
             return found;
         }
-        for (Pin pin : bench.pins()) {
+        for (Pin pin : derived.pins()) {
             boolean waits = pin.is(Direction.IN)
                     && (pin.signal().equals("CTS") || pin.signal().equals("DSR"));
-            if (waits && !bench.isDriven(pin.terminal())) {
+            if (waits && !derived.isDriven(pin.terminal())) {
                 Finding finding = Finding.of(id(), Severity.WARNING, List.of(pin.terminal()),
-                        bench.job().end(pin.terminal().end()).orElseThrow().device(), pin.words());
-                found.add(loop(bench, pin).map(finding::withFix).orElse(finding));
+                        derived.job().end(pin.terminal().end()).orElseThrow().device(), pin.words());
+                found.add(loop(derived, pin).map(finding::withFix).orElse(finding));
             }
         }
         return found;
     }
 
-    private static Optional<Fix> loop(Bench bench, Pin waiting) {
+    private static Optional<Fix> loop(Derived derived, Pin waiting) {
         String driver = Signals.partner(waiting.signal()).orElseThrow();
-        return bench.pins().stream()
+        return derived.pins().stream()
                 .filter(p -> p.terminal().end().equals(waiting.terminal().end()) && p.signal().equals(driver)
                         && p.is(Direction.OUT))
                 .findFirst()

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.Direction;
@@ -14,15 +15,15 @@ final class InWithoutSource implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        if (bench.job().links().isEmpty()) {
+        if (derived.job().links().isEmpty()) {
             return found;
         }
-        for (Pin pin : bench.pins()) {
+        for (Pin pin : derived.pins()) {
             boolean data = pin.is(Direction.IN) && !Signals.HANDSHAKE.contains(pin.signal())
                     && !pin.signal().equals("RI");
-            if (data && !bench.isDriven(pin.terminal())) {
+            if (data && !derived.isDriven(pin.terminal())) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(pin.terminal()), pin.words()));
             }
         }

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.List;
 
 /** Levels that cannot meet. */
@@ -10,7 +11,7 @@ final class LevelClash implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
-        return LevelMeetings.of(bench, true).stream().map(m -> m.finding(id(), Severity.ERROR)).toList();
+    public List<Finding> check(Derived derived) {
+        return LevelMeetings.of(derived, true).stream().map(m -> m.finding(id(), Severity.ERROR)).toList();
     }
 }

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.List;
 
 /** Levels that meet, but not surely. */
@@ -10,7 +11,7 @@ final class LevelMarginal implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
-        return LevelMeetings.of(bench, false).stream().map(m -> m.finding(id(), Severity.WARNING)).toList();
+    public List<Finding> check(Derived derived) {
+        return LevelMeetings.of(derived, false).stream().map(m -> m.finding(id(), Severity.WARNING)).toList();
     }
 }

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,9 +12,9 @@ import wegweiser.core.words.Words;
 /** An output and an input on one net whose levels do not suit each other. */
 record LevelMeetings(Pin out, Pin in, Levels.Problem problem) {
     /** All such meetings, either those that clash or those that are merely unsure. */
-    static List<LevelMeetings> of(Bench bench, boolean clash) {
+    static List<LevelMeetings> of(Derived derived, boolean clash) {
         List<LevelMeetings> found = new ArrayList<>();
-        for (List<Pin> net : bench.netsOfPins()) {
+        for (List<Pin> net : derived.netsOfPins()) {
             for (Pin out : net) {
                 for (Pin in : net) {
                     if (meet(out, in)) {

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,23 +23,24 @@ final class NoCommonGround implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        List<End> ends = bench.job().ends();
+        List<End> ends = derived.job().ends();
         for (int i = 0; i < ends.size(); i++) {
             for (int j = i + 1; j < ends.size(); j++) {
-                check(bench, ends.get(i), ends.get(j)).ifPresent(found::add);
+                check(derived, ends.get(i), ends.get(j)).ifPresent(found::add);
             }
         }
         return found;
     }
 
-    private Optional<Finding> check(Bench bench, End a, End b) {
-        boolean signals = bench.netsOfPins().stream()
+    private Optional<Finding> check(Derived derived, End a, End b) {
+        boolean signals = derived.netsOfPins().stream()
                 .anyMatch(net -> needsGround(net, a) && needsGround(net, b));
-        Optional<Pin> groundA = ground(bench, a);
-        Optional<Pin> groundB = ground(bench, b);
-        boolean joined = bench.netsOfPins().stream().anyMatch(net -> hasGround(net, a) && hasGround(net, b));
+        Optional<Pin> groundA = ground(derived, a);
+        Optional<Pin> groundB = ground(derived, b);
+        boolean joined = derived.netsOfPins().stream()
+                .anyMatch(net -> hasGround(net, a) && hasGround(net, b));
         if (!signals || joined || groundA.isEmpty() || groundB.isEmpty()) {
             return Optional.empty();
         }
@@ -60,8 +62,8 @@ final class NoCommonGround implements Rule {
         return net.stream().anyMatch(p -> p.terminal().end().equals(end.name()) && p.is(Direction.GROUND));
     }
 
-    private static Optional<Pin> ground(Bench bench, End end) {
-        return bench.pins().stream()
+    private static Optional<Pin> ground(Derived derived, End end) {
+        return derived.pins().stream()
                 .filter(p -> p.terminal().end().equals(end.name()) && p.is(Direction.GROUND)).findFirst();
     }
 

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.signals.Pin;
@@ -12,13 +13,13 @@ final class OutToOut implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : bench.netsOfPins()) {
+        for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> outs = net.stream().filter(Pin::drivesHard).toList();
             if (outs.size() > 1) {
-                Finding finding = Finding.of(id(), Severity.ERROR, Bench.terminals(outs), Bench.words(outs));
-                found.add(Crossing.fix(bench, outs).map(finding::withFix).orElse(finding));
+                Finding finding = Finding.of(id(), Severity.ERROR, Pin.terminals(outs), Pin.words(outs));
+                found.add(Crossing.fix(derived, outs).map(finding::withFix).orElse(finding));
             }
         }
         return found;

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.signals.Pin;
@@ -13,14 +14,14 @@ final class PairCrossed implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : bench.netsOfPins()) {
+        for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> halves = net.stream().filter(p -> Signals.polarity(p.signal()) != 0).toList();
             boolean plus = halves.stream().anyMatch(p -> Signals.polarity(p.signal()) > 0);
             boolean minus = halves.stream().anyMatch(p -> Signals.polarity(p.signal()) < 0);
             if (plus && minus) {
-                found.add(Finding.of(id(), Severity.ERROR, Bench.terminals(halves), Bench.words(halves)));
+                found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(halves), Pin.words(halves)));
             }
         }
         return found;

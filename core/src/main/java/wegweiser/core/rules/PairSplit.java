@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -18,16 +19,16 @@ final class PairSplit implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        CableStock cable = bench.cable().orElse(null);
+        CableStock cable = derived.cable().orElse(null);
         if (cable == null || cable.pairs().isEmpty()) {
             return found;
         }
         Map<String, List<String>> conductors = new HashMap<>();
         Map<String, List<Terminal>> terminals = new HashMap<>();
-        for (Link link : bench.job().links()) {
-            Pin pin = bench.pin(link.from()).orElse(null);
+        for (Link link : derived.job().links()) {
+            Pin pin = derived.pin(link.from()).orElse(null);
             if (pin != null && link.conductor().isPresent() && Signals.polarity(pin.signal()) != 0) {
                 String pair = link.from().end() + Signals.pairName(pin.signal());
                 conductors.computeIfAbsent(pair, _ -> new ArrayList<>()).add(link.conductor().get());

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.Link;
@@ -15,22 +16,22 @@ final class PlanContradictsReading implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
         List<Terminal> terminals = new ArrayList<>();
         List<String> reasons = new ArrayList<>();
-        for (Link link : bench.job().readings().isEmpty() ? List.<Link>of() : bench.job().links()) {
+        for (Link link : derived.job().readings().isEmpty() ? List.<Link>of() : derived.job().links()) {
             if (link.to().isEmpty()) {
                 continue;
             }
             Terminal to = link.to().get();
-            boolean apart = link.isCopper() && bench.evidence().state(link.from(), to).isApart();
-            boolean joined = link.is(PartKind.CUT) && bench.evidence().state(link.from(), to).isJoined();
+            boolean apart = link.isCopper() && derived.evidence().state(link.from(), to).isApart();
+            boolean joined = link.is(PartKind.CUT) && derived.evidence().state(link.from(), to).isJoined();
             if (apart || joined) {
                 terminals.addAll(List.of(link.from(), to));
                 reasons.add(Words.say("rule.plan-contradicts-reading." + (apart ? "apart" : "joined"),
                         link.from(), to,
-                        Words.list(bench.evidence().because(link.from(), to))));
+                        Words.list(derived.evidence().because(link.from(), to))));
             }
         }
         if (!reasons.isEmpty()) {

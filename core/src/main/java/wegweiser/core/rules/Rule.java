@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.List;
 
 /** Looks for one kind of mistake. */
@@ -8,5 +9,5 @@ public interface Rule {
     String id();
 
     /** What is wrong, if anything. */
-    List<Finding> check(Bench bench);
+    List<Finding> check(Derived derived);
 }

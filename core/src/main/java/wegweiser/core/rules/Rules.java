@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -28,10 +29,18 @@ public final class Rules {
 
     /** Every finding of a job, errors first. Findings that a waiver covers are left in; see {@link #isWaived}. */
     public static List<Finding> check(Job job) {
-        Bench bench = new Bench(job);
+        return check(Derived.of(job));
+    }
+
+    /** The same of a job from which something follows already. */
+    public static List<Finding> check(Derived derived) {
+        return derived.once(Rules.class, () -> checked(derived));
+    }
+
+    private static List<Finding> checked(Derived derived) {
         List<Finding> found = new ArrayList<>();
         for (Rule rule : ALL) {
-            found.addAll(rule.check(bench));
+            found.addAll(rule.check(derived));
         }
         found.sort(Comparator.comparing(Finding::severity));
         return List.copyOf(found);

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,16 +16,16 @@ final class SameColourTwice implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
         Map<String, Terminal> first = new LinkedHashMap<>();
-        for (Link link : bench.job().links()) {
+        for (Link link : derived.job().links()) {
             String conductor = link.conductor().orElse("");
             if (conductor.isEmpty() || link.to().isEmpty() || link.isWithinOneEnd()) {
                 continue;
             }
             Terminal before = first.putIfAbsent(conductor, link.from());
-            if (before != null && !bench.nets().joined(before, link.from())) {
+            if (before != null && !derived.nets().joined(before, link.from())) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(before, link.from()), conductor, before,
                         link.from()));
             }

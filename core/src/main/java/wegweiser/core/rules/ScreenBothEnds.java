@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.Link;
@@ -12,9 +13,9 @@ final class ScreenBothEnds implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (Link link : bench.job().links()) {
+        for (Link link : derived.job().links()) {
             if (ScreenLinks.isScreen(link) && link.isCopper() && !link.isWithinOneEnd()) {
                 found.add(Finding.of(id(), Severity.NOTE, List.of(link.from(), link.to().orElseThrow()),
                         link.from(),

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.CableStock;
@@ -12,11 +13,11 @@ final class ScreenFloating implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        CableStock cable = bench.cable().orElse(null);
-        if (cable != null && cable.isScreened() && !bench.job().links().isEmpty()
-                && !ScreenLinks.any(bench.job())) {
+        CableStock cable = derived.cable().orElse(null);
+        if (cable != null && cable.isScreened() && !derived.job().links().isEmpty()
+                && !ScreenLinks.any(derived.job())) {
             found.add(Finding.of(id(), Severity.WARNING, List.of(), cable.title()));
         }
         return found;

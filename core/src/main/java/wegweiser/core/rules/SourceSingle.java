@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.PinSource;
@@ -13,9 +14,9 @@ final class SourceSingle implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (Pin pin : bench.pins()) {
+        for (Pin pin : derived.pins()) {
             List<PinSource> sources = pin.row().sources();
             if (pin.isSupply() && sources.size() == 1
                     && !sources.getFirst().source().equals(PinSource.MEASURED)) {

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,10 +18,10 @@ final class SourcesDisagree implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (End end : bench.job().ends()) {
-            SourceComparison comparison = SourceComparison.of(end, bench.connector(end.name()));
+        for (End end : derived.job().ends()) {
+            SourceComparison comparison = SourceComparison.of(end, derived.connector(end.name()));
             List<String> open = comparison.rows().stream()
                     .filter(r -> r.agreement() == SourceComparison.Agreement.SUBSTANCE)
                     .map(SourceComparison.Row::contact).toList();

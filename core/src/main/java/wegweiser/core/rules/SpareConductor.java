@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,13 +16,13 @@ final class SpareConductor implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        CableStock cable = bench.cable().orElse(null);
-        if (cable == null || bench.job().links().isEmpty()) {
+        CableStock cable = derived.cable().orElse(null);
+        if (cable == null || derived.job().links().isEmpty()) {
             return found;
         }
-        List<String> used = bench.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
+        List<String> used = derived.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
                 .toList();
         List<String> spare = cable.conductors().stream().filter(c -> !used.contains(c)).toList();
         if (!used.isEmpty() && !spare.isEmpty()) {

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.signals.Pin;
@@ -12,9 +13,9 @@ final class StraightNeeded implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : bench.netsOfPins()) {
+        for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> data = net.stream()
                     .filter(p -> p.signal().equals("TXD") || p.signal().equals("RXD"))
                     .filter(Pin::drivesHard)
@@ -22,8 +23,8 @@ final class StraightNeeded implements Rule {
             boolean twoNames = data.stream().map(Pin::signal).distinct().count() > 1;
             boolean twoEnds = data.stream().map(p -> p.terminal().end()).distinct().count() > 1;
             if (twoNames && twoEnds) {
-                Finding finding = Finding.of(id(), Severity.ERROR, Bench.terminals(data), Bench.words(data));
-                found.add(Crossing.fix(bench, data).map(finding::withFix).orElse(finding));
+                Finding finding = Finding.of(id(), Severity.ERROR, Pin.terminals(data), Pin.words(data));
+                found.add(Crossing.fix(derived, data).map(finding::withFix).orElse(finding));
             }
         }
         return found;

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.Direction;
@@ -13,13 +14,13 @@ final class SupplyToGround implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : bench.netsOfPins()) {
+        for (List<Pin> net : derived.netsOfPins()) {
             boolean supply = net.stream().anyMatch(Pin::isSupply);
             boolean ground = net.stream().anyMatch(p -> p.is(Direction.GROUND) || p.is(Direction.SHIELD));
             if (supply && ground) {
-                found.add(Finding.of(id(), Severity.ERROR, Bench.terminals(net), Bench.words(net)));
+                found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(net), Pin.words(net)));
             }
         }
         return found;

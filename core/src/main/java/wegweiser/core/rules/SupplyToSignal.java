@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.signals.Pin;
@@ -12,12 +13,12 @@ final class SupplyToSignal implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : bench.netsOfPins()) {
+        for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> involved = net.stream().filter(p -> p.isSupply() || p.isSignal()).toList();
             if (involved.stream().anyMatch(Pin::isSupply) && involved.stream().anyMatch(Pin::isSignal)) {
-                found.add(Finding.of(id(), Severity.ERROR, Bench.terminals(involved), Bench.words(involved)));
+                found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(involved), Pin.words(involved)));
             }
         }
         return found;

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.Direction;
@@ -13,12 +14,12 @@ final class SupplyToSupply implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : bench.netsOfPins()) {
+        for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> sources = net.stream().filter(p -> p.is(Direction.SUPPLY_OUT)).toList();
             if (sources.stream().map(p -> p.terminal().end()).distinct().count() > 1) {
-                found.add(Finding.of(id(), Severity.ERROR, Bench.terminals(sources), Bench.words(sources)));
+                found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(sources), Pin.words(sources)));
             }
         }
         return found;

@@ -1,5 +1,6 @@
 package wegweiser.core.rules;
 
+import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.model.CableStock;
@@ -13,13 +14,13 @@ final class TooFewConductors implements Rule {
     }
 
     @Override
-    public List<Finding> check(Bench bench) {
+    public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        CableStock cable = bench.cable().orElse(null);
+        CableStock cable = derived.cable().orElse(null);
         if (cable == null) {
             return found;
         }
-        long nets = bench.nets().joinedNets().stream()
+        long nets = derived.nets().joinedNets().stream()
                 .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1)
                 .filter(net -> !(cable.isScreened()
                         && net.stream().allMatch(t -> t.contact().equals("shell"))))

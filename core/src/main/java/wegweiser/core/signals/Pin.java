@@ -9,6 +9,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
 
 /**
  * A pinout row as the rules and the router see it: with a canonical signal, and a direction that was filled in
@@ -101,5 +102,15 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
         return signal.isEmpty()
                 ? terminal.toString()
                 : signal + " " + wegweiser.core.words.Words.say("at") + " " + terminal;
+    }
+
+    /** Where some pins are. */
+    public static List<Terminal> terminals(List<Pin> pins) {
+        return pins.stream().map(Pin::terminal).toList();
+    }
+
+    /** Some pins in words. */
+    public static String words(List<Pin> pins) {
+        return Words.list(pins.stream().map(Pin::words).toList());
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ColourCode;
@@ -52,8 +53,9 @@ public record SheetContent(String title, String label, String cable, String verd
 
     /** Gathers the content. {@code label} is the label number, or empty before the unit is recorded. */
     public static SheetContent of(Job job, String label) {
-        Verdict verdict = Verdict.of(job, Fixture.COMB);
-        List<Step> steps = BenchSteps.of(job, true);
+        Derived derived = Derived.of(job);
+        Verdict verdict = Verdict.of(derived, Fixture.COMB);
+        List<Step> steps = BenchSteps.of(derived, true);
         return new SheetContent(job.title(), label, cable(job), Words.say("verdict." + verdict.result().id()),
                 faces(job), rows(job),
                 grid(job), cuts(job), steps, tests(verdict),

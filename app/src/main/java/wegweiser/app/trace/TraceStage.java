@@ -44,6 +44,7 @@ import wegweiser.core.advice.Advisor;
 import wegweiser.core.belief.Belief;
 import wegweiser.core.evidence.Census;
 import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.evidence.Proof;
@@ -59,6 +60,7 @@ public final class TraceStage implements StageView {
     private final Choices choices;
     private Shown shown;
     private final Background background = new Background();
+    private final Background explaining = new Background();
     private final Faces faces = new Faces();
     private final Pegboard board = new Pegboard();
     private final FacingChoice facing;
@@ -287,25 +289,37 @@ public final class TraceStage implements StageView {
             cellWords.setText("");
             return;
         }
+        String words = board.words();
+        cellWords.setText(words);
         if (shown == null) {
             return;
         }
-        Evidence evidence = shown.evidence();
+        Shown now = shown;
+        CostModel cost = choices.costProperty().get();
+        Fixture fixture = choices.fixtureProperty().get();
         Terminal row = model.rows().get(at.row()).terminal();
         Terminal column = model.columns().get(at.column()).terminal();
-        boolean known = evidence.index().contains(row) && evidence.index().contains(column);
-        List<Integer> proof = known ? evidence.because(row, column) : List.of();
-        List<Integer> because = known && proof.isEmpty() ? evidence.supposed().because(row, column) : proof;
-        List<Integer> disputed = known && proof.isEmpty() ? evidence.disputed(row, column) : List.of();
-        String why = proof.isEmpty() && known && disputed.isEmpty() && shown != null && shown.job() == job
-                ? " " + WhyNot.words(evidence, shown.belief(), shown.proposal(), choices.costProperty().get(),
-                        choices.fixtureProperty().get(), row, column)
+        explaining.run(() -> reasons(now, now.job() == job, cost, fixture, row, column),
+                reasons -> cellWords.setText(words + reasons));
+    }
+
+    /** Why a pair is known or disputed, or what touching it would be worth. */
+    private static String reasons(Shown now, boolean isCurrent, CostModel cost, Fixture fixture, Terminal row,
+            Terminal column) {
+        Evidence evidence = now.evidence();
+        if (!evidence.index().contains(row) || !evidence.index().contains(column)) {
+            return "";
+        }
+        List<Integer> proof = evidence.because(row, column);
+        List<Integer> because = proof.isEmpty() ? evidence.supposed().because(row, column) : proof;
+        List<Integer> disputed = proof.isEmpty() ? evidence.disputed(row, column) : List.of();
+        String why = proof.isEmpty() && disputed.isEmpty() && isCurrent
+                ? " " + WhyNot.words(evidence, now.belief(), now.proposal(), cost, fixture, row, column)
                 : "";
         String reasons = because.isEmpty()
                 ? ""
                 : t(because.size() == 1 ? "trace.because" : "trace.because.several", Words.list(because));
-        cellWords.setText(board.words() + reasons + why
-                + (disputed.isEmpty() ? "" : t("trace.disputed", Words.list(disputed))));
+        return reasons + why + (disputed.isEmpty() ? "" : t("trace.disputed", Words.list(disputed)));
     }
 
     @Override

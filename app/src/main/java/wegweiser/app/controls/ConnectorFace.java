@@ -31,6 +31,7 @@ public final class ConnectorFace extends Region {
     private Consumer<String> onContact = _ -> {};
     private Consumer<String> onHover = _ -> {};
     private Drawing drawing;
+    private List<Placed> painted = List.of();
     private double zoom = 1;
     private double panX;
     private double panY;
@@ -124,9 +125,10 @@ public final class ConnectorFace extends Region {
     }
 
     private void paint() {
-        group.getChildren().clear();
-        drawing = null;
         if (type.isEmpty() || getWidth() < 1) {
+            drawing = null;
+            painted = List.of();
+            group.getChildren().clear();
             return;
         }
         drawing = FaceDrawing.of(type.get(), side, marks);
@@ -134,13 +136,24 @@ public final class ConnectorFace extends Region {
                 * zoom;
         double dx = getWidth() / 2 - (drawing.leftMm() + drawing.widthMm() / 2) * scale;
         double dy = getHeight() / 2 - (drawing.topMm() + drawing.heightMm() / 2) * scale;
-        for (Drawing.Shape shape : drawing.shapes()) {
-            // a name that nobody could read is left out until the picture is large enough
-            if (shape.role() != Drawing.Role.NAME || ((Drawing.Label) shape).size() * scale >= 6.5) {
-                group.getChildren().add(node(shape, scale, dx, dy));
+        // a name that nobody could read is left out until the picture is large enough
+        List<Placed> wanted = drawing.shapes().stream()
+                .filter(s -> s.role() != Drawing.Role.NAME || ((Drawing.Label) s).size() * scale >= 6.5)
+                .map(s -> new Placed(s, scale, dx, dy)).toList();
+        if (wanted.size() == painted.size()) {
+            for (int k = 0; k < wanted.size(); k++) {
+                if (!wanted.get(k).equals(painted.get(k))) {
+                    group.getChildren().set(k, node(wanted.get(k).shape(), scale, dx, dy));
+                }
             }
+        } else {
+            group.getChildren().setAll(wanted.stream().map(p -> node(p.shape(), scale, dx, dy)).toList());
         }
+        painted = wanted;
     }
+
+    /** A shape where it lies on the screen: what is there already stays there. */
+    private record Placed(Drawing.Shape shape, double scale, double dx, double dy) {}
 
     private Node node(Drawing.Shape shape, double k, double dx, double dy) {
         Node node = switch (shape) {

@@ -29,6 +29,7 @@ final class ReadingLines extends VBox {
     private static final int MOST = 40;
 
     private final Session session;
+    private List<Reading> shown = List.of();
 
     ReadingLines(Session session) {
         super(2);
@@ -39,8 +40,22 @@ final class ReadingLines extends VBox {
 
     /** Shows the latest readings, the last one first. */
     void show(List<Reading> all) {
-        getChildren().clear();
         int digits = String.valueOf(all.size()).length();
+        // one more than before is the usual: the lines that are there stay, for a new line costs much more than an old one
+        if (!shown.isEmpty() && all.size() == shown.size() + 1 && all.subList(0, shown.size()).equals(shown)
+                && digits == String.valueOf(shown.size()).length()) {
+            getChildren().addFirst(line(all.size(), digits, all.getLast()));
+            if (all.size() > MOST) {
+                getChildren().remove(MOST);
+            }
+        } else if (!all.equals(shown) || getChildren().isEmpty()) {
+            showAnew(all, digits);
+        }
+        shown = List.copyOf(all);
+    }
+
+    private void showAnew(List<Reading> all, int digits) {
+        getChildren().clear();
         for (int i = all.size() - 1; i >= Math.max(0, all.size() - MOST); i--) {
             getChildren().add(line(i + 1, digits, all.get(i)));
         }

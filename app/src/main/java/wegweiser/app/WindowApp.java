@@ -29,7 +29,6 @@ import wegweiser.app.tour.DemoStory;
 import wegweiser.app.tour.Screenshots;
 import wegweiser.app.window.Jobs;
 import wegweiser.app.window.MainWindow;
-import wegweiser.core.model.Job;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.sheet.Fonts;

@@ -8,9 +8,9 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.demo.DemoWorkshop;
-import wegweiser.core.model.Reading;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
+import wegweiser.core.model.Reading;
 import wegweiser.files.job.JobFile;
 
 /** What a person has chosen is there again; what belongs to one job does not stick to the next. */

@@ -13,15 +13,15 @@ import org.junit.jupiter.api.Test;
 import wegweiser.app.controls.PegCell;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.ladder.LadderPlug;
+import wegweiser.core.ladder.LadderTrace;
+import wegweiser.core.ladder.LadderWork;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.ladder.LadderPlug;
-import wegweiser.core.ladder.LadderTrace;
-import wegweiser.core.ladder.LadderWork;
 
 /** The ladder plug through the interface: values that wait, the beeps that settle them, what is written in the end. */
 class LadderTest extends WindowTest {

@@ -8,9 +8,9 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.stage.StageId;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
-import wegweiser.core.advice.Fixture;
 import wegweiser.files.job.JobFile;
 
 /** The whole work once, from two ports to a proved and logged unit, by keys and clicks alone. */

@@ -22,8 +22,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 import wegweiser.app.demo.DemoWorkshop;
-import wegweiser.app.window.MainWindow;
 import wegweiser.app.stage.Session;
+import wegweiser.app.window.MainWindow;
 import wegweiser.core.model.Job;
 import wegweiser.files.workshop.Workshop;
 

@@ -4,19 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Proposal;
+import wegweiser.core.belief.Belief;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
-import wegweiser.core.advice.Advisor;
-import wegweiser.core.belief.Belief;
-import wegweiser.core.advice.CostModel;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Goal;
-import wegweiser.core.advice.Proposal;
 import wegweiser.core.wiring.Nets;
 
 /**

@@ -4,7 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Tracer;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.ladder.LadderPlug;
+import wegweiser.core.ladder.LadderTrace;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -13,12 +19,6 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.advice.Advisor;
-import wegweiser.core.advice.CostModel;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.ladder.LadderPlug;
-import wegweiser.core.ladder.LadderTrace;
-import wegweiser.core.advice.Tracer;
 
 /** Traces a cable that only the simulation knows, from the first reading to the advisor's last. */
 public final class SimulatedTrace {

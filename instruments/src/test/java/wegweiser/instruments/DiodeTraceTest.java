@@ -7,7 +7,14 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Proposal;
+import wegweiser.core.advice.Tracer;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -19,13 +26,6 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
-import wegweiser.core.advice.Advisor;
-import wegweiser.core.advice.CostModel;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Goal;
-import wegweiser.core.advice.Proposal;
-import wegweiser.core.advice.Tracer;
 
 /** A diode is found to be there, which way round it lies, or to be missing. */
 class DiodeTraceTest {

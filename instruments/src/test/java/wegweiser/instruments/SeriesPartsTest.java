@@ -5,18 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Tracer;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.TerminalIndex;
-import wegweiser.core.advice.Advisor;
-import wegweiser.core.advice.CostModel;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Goal;
-import wegweiser.core.evidence.MeasuredPart;
-import wegweiser.core.advice.Tracer;
 
 /** Two resistors in a row are two, each with its value, and not one of their sum. */
 class SeriesPartsTest {

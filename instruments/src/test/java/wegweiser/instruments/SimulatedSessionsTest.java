@@ -8,7 +8,14 @@ import java.util.List;
 import java.util.SplittableRandom;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Tracer;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -19,13 +26,6 @@ import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.prove.Prover;
 import wegweiser.core.prove.TestPlan;
 import wegweiser.core.prove.Verdict;
-import wegweiser.core.advice.Advisor;
-import wegweiser.core.advice.CostModel;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Goal;
-import wegweiser.core.evidence.MeasuredPart;
-import wegweiser.core.advice.Tracer;
 import wegweiser.core.wiring.Nets;
 
 /** Whole sessions with a meter that has leads, noise and a buzzer limit, on cables with resistors in them. */

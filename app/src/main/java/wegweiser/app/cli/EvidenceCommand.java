@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.evidence.Claim;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.model.Terminal;
 
 /** Says what a job's readings prove. */
 @Command(name = "evidence", description = "Says what the readings of a job prove, and by which readings.")

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wegweiser.core.evidence.Contradiction;
+import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.rules.Finding;
-import wegweiser.core.evidence.Contradiction;
-import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.model.Touch;
+import wegweiser.core.rules.Finding;
 
 /** The shapes that several commands write. */
 final class Shape {

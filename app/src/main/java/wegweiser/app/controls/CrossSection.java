@@ -7,8 +7,8 @@ import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
-import wegweiser.core.model.CableStock;
 import wegweiser.core.catalog.ColourCode;
+import wegweiser.core.model.CableStock;
 
 /** A cable cut across: sheath, screen, conductors in their colours; those in use have a heavy outline. */
 public final class CrossSection extends Pane {

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.PairState;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -13,8 +15,6 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.evidence.PairState;
 import wegweiser.core.wiring.Nets;
 
 /** Builds what the pegboard shows from a job and its evidence. */

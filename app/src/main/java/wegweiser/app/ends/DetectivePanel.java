@@ -21,7 +21,6 @@ import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.PortValue;
 import wegweiser.app.stage.Session;
-import wegweiser.instruments.Simulation;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Contact;
@@ -33,6 +32,7 @@ import wegweiser.core.port.PortBelief;
 import wegweiser.core.port.PortMeasure;
 import wegweiser.core.port.PortPinout;
 import wegweiser.instruments.SimulatedPort;
+import wegweiser.instruments.Simulation;
 
 /** Finds out what the contacts of an unknown port are: what to measure next, what was read, what it makes of each. */
 final class DetectivePanel extends VBox {

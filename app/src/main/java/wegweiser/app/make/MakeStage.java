@@ -16,23 +16,23 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.FacePanel;
 import wegweiser.app.controls.Faces;
+import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
-import wegweiser.app.controls.Overlay;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
-import wegweiser.core.derived.Derived;
 import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.CutList;
 import wegweiser.core.make.Materials;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
-import wegweiser.core.words.Words;
 import wegweiser.core.quantity.Quantity;
+import wegweiser.core.words.Words;
 
 /** Builds the cable: numbered steps, the connector from the wiring side, what to lay out. */
 public final class MakeStage implements StageView {

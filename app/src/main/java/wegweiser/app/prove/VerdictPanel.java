@@ -12,13 +12,13 @@ import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.Worded;
 import wegweiser.app.stage.Choices;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.evidence.Contradiction;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Job;
 import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
-import wegweiser.core.evidence.Contradiction;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.advice.Fixture;
 import wegweiser.core.words.Words;
 
 /** The verdict in one line, how far the plan is, and on failure the likeliest story and its repair. */

@@ -9,16 +9,16 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
-import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import wegweiser.app.controls.Facing;
-import wegweiser.core.model.Reading;
 import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.advice.LearnedCost;
+import wegweiser.core.model.Reading;
 import wegweiser.files.workshop.Workshop;
 
 /** What the person has chosen and the next start should remember. */

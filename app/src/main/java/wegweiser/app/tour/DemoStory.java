@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wegweiser.app.demo.DemoWorkshop;
-import wegweiser.instruments.Simulation;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.window.MainWindow;
 import wegweiser.core.advice.Advisor;
@@ -39,6 +38,7 @@ import wegweiser.core.prove.TestPlan;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.route.Router;
 import wegweiser.instruments.SimulatedPort;
+import wegweiser.instruments.Simulation;
 
 /** The demo job taken through its stages by the program's own advice and the simulated meter. */
 public final class DemoStory {

@@ -17,10 +17,10 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.PortValue;
-import wegweiser.core.model.Terminal;
-import wegweiser.core.port.PortMeasure;
 import wegweiser.core.ladder.LadderList;
 import wegweiser.core.ladder.LadderPlug;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.port.PortMeasure;
 import wegweiser.files.io.AtomicFile;
 
 /** Which resistor goes to which contact of a ladder plug, to be read here, written to a file or copied. */

@@ -27,7 +27,13 @@ import wegweiser.app.controls.PortValue;
 import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Session;
+import wegweiser.core.advice.Advisor;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.ladder.LadderPlug;
+import wegweiser.core.ladder.LadderSettling;
+import wegweiser.core.ladder.LadderTrace;
+import wegweiser.core.ladder.LadderWork;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
@@ -36,12 +42,6 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.port.PortMeasure;
-import wegweiser.core.advice.Advisor;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.ladder.LadderPlug;
-import wegweiser.core.ladder.LadderSettling;
-import wegweiser.core.ladder.LadderTrace;
-import wegweiser.core.ladder.LadderWork;
 import wegweiser.core.words.Words;
 
 /**

@@ -4,11 +4,11 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
 import java.util.Optional;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.ladder.LadderSettling;
 import wegweiser.core.ladder.LadderTrace;
 import wegweiser.core.ladder.LadderWork;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
 /** What the values of a ladder plug mean, in words. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -14,7 +15,6 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.evidence.Evidence;
 
 class PegModelsTest {
     private static final Job JOB = Job.of("x",

@@ -5,15 +5,15 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
-import wegweiser.core.catalog.Terminals;
-import wegweiser.core.model.Job;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.advice.Advisor;
 import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
+import wegweiser.core.catalog.Terminals;
 import wegweiser.core.ladder.LadderPlug;
 import wegweiser.core.ladder.LadderTrace;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.wiring.Nets;
 
 /** What each thing that a person may have at hand makes of the same mix of cables. */

@@ -7,16 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import wegweiser.core.model.Mode;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Proposal;
+import wegweiser.core.belief.Belief;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Touch;
-import wegweiser.core.advice.Advisor;
-import wegweiser.core.belief.Belief;
-import wegweiser.core.advice.CostModel;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Proposal;
 import wegweiser.core.wiring.Nets;
 
 /** One cable traced to the end by an advisor with an honest meter. */

@@ -8,14 +8,14 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
-import wegweiser.core.model.Terminal;
-import wegweiser.core.model.Touch;
 import wegweiser.core.advice.Advisor;
 import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.advice.Isolation;
 import wegweiser.core.advice.Sweep;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.Nets;
 
 /**

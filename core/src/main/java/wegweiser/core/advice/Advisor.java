@@ -1,6 +1,5 @@
 package wegweiser.core.advice;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

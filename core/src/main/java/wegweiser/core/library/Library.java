@@ -11,8 +11,8 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.data.Entry;
 import wegweiser.core.model.CableStock;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.End;
+import wegweiser.core.model.Extra;
 import wegweiser.core.model.OwnConnector;
 import wegweiser.core.wiring.NamedWiring;
 

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.electrical.Window;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
-import wegweiser.core.evidence.Evidence;
 import wegweiser.core.words.Words;
 
 /**

@@ -2,18 +2,18 @@ package wegweiser.core.prove;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Tracer;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
-import wegweiser.core.advice.Advisor;
-import wegweiser.core.advice.CostModel;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Goal;
-import wegweiser.core.advice.Tracer;
 
 /** Runs a test plan against a meter, and looks further where a test failed so that the fault can be explained. */
 public final class Prover {

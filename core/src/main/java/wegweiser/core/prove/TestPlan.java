@@ -8,6 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Isolation;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
@@ -22,8 +24,6 @@ import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Isolation;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
 

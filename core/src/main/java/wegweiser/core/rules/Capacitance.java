@@ -1,10 +1,10 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
-import wegweiser.core.model.CableStock;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.SerialLine;
+import wegweiser.core.model.CableStock;
 
 /** More capacitance on an RS-232 line than TIA-232-F allows, 2500 pF with the receiver. */
 final class Capacitance implements Rule {

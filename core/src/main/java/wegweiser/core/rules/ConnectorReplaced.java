@@ -1,9 +1,9 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.OwnConnector;
 
 /** A connector of the job's own that takes the place of one of the catalogue: what is drawn and counted is the job's. */

@@ -1,11 +1,11 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import wegweiser.core.catalog.Termination;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;

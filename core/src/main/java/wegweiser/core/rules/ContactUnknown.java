@@ -1,11 +1,11 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.End;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Terminal;

@@ -1,9 +1,9 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;

@@ -1,10 +1,10 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
-import wegweiser.core.model.CableStock;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.words.Words;
 

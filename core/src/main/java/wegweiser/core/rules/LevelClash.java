@@ -1,7 +1,7 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.List;
+import wegweiser.core.derived.Derived;
 
 /** Levels that cannot meet. */
 final class LevelClash implements Rule {

@@ -1,7 +1,7 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.List;
+import wegweiser.core.derived.Derived;
 
 /** Levels that meet, but not surely. */
 final class LevelMarginal implements Rule {

@@ -1,7 +1,7 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.List;
+import wegweiser.core.derived.Derived;
 
 /** Looks for one kind of mistake. */
 public interface Rule {

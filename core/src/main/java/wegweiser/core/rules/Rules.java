@@ -1,9 +1,9 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
 
 /** All rules, and the check of a job against them. */

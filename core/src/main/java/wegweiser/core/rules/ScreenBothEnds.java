@@ -1,8 +1,8 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Link;
 
 /** A screen joined at both ends, where a ground loop can close. */

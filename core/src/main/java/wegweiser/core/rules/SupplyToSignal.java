@@ -1,8 +1,8 @@
 package wegweiser.core.rules;
 
-import wegweiser.core.derived.Derived;
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.signals.Pin;
 
 /** Supply on a net with a signal. */

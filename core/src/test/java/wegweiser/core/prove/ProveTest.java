@@ -10,6 +10,9 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import wegweiser.core.Samples;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Tracer;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -17,9 +20,6 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Tracer;
 import wegweiser.core.wiring.Nets;
 
 class ProveTest {

@@ -9,6 +9,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wegweiser.core.Samples;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
@@ -16,8 +18,6 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.evidence.Evidence;
-import wegweiser.core.advice.Fixture;
 import wegweiser.core.wiring.Nets;
 
 /** What a test plan must do for any cable: its expected answers prove the plan, every pair of it. */

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -275,9 +274,7 @@ final class JobReader {
     private static Extra extra(JsonNode node, String... known) {
         Set<String> names = Set.of(known);
         Map<String, Object> rest = new LinkedHashMap<>();
-        Iterator<Map.Entry<String, JsonNode>> members = node.fields();
-        while (members.hasNext()) {
-            Map.Entry<String, JsonNode> member = members.next();
+        for (Map.Entry<String, JsonNode> member : node.properties()) {
             if (!names.contains(member.getKey())) {
                 rest.put(member.getKey(), MAPPER.convertValue(member.getValue(), Object.class));
             }

@@ -2,7 +2,6 @@ package wegweiser.files.json;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeType;
-import java.util.Iterator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -46,9 +45,7 @@ public final class SchemaCheck {
                 return new Violation(place.member(name.asText()), "is missing");
             }
         }
-        Iterator<Map.Entry<String, JsonNode>> members = schema.path("properties").fields();
-        while (members.hasNext()) {
-            Map.Entry<String, JsonNode> member = members.next();
+        for (Map.Entry<String, JsonNode> member : schema.path("properties").properties()) {
             JsonNode found = value.get(member.getKey());
             Violation violation = found == null
                     ? null

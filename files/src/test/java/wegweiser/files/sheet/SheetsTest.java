@@ -6,9 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import wegweiser.core.model.PinRow;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
@@ -25,6 +24,7 @@ import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.PinRow;
 import wegweiser.files.Jobs;
 import wegweiser.files.io.BadFile;
 

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.demo.DemoWorkshop;
@@ -229,5 +230,27 @@ class EndsTest extends WindowTest {
         clickOn("#confirm-A");
         await("confirmed", () -> session.job().end("A").orElseThrow().pinout().stream()
                 .allMatch(r -> r.direction().isPresent()));
+    }
+
+    @Test
+    void aFieldWithNothingToTakeBackTakesBackTheLastChangeOfTheJob() {
+        String before = job().ends().getFirst().device();
+        clickOn("#device-A").write("!").type(KeyCode.ENTER);
+        await("kept", () -> session.job().ends().getFirst().device().contains("!"));
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        await("the device is what it was, in the field as well",
+                () -> session.job().ends().getFirst().device()
+                        .equals(before) && field("#device-A").equals(before));
+        clickOn("#device-B");
+        assertThat(job().ends().getFirst().device()).as("leaving the field brings nothing back")
+                .isEqualTo(before);
+        clickOn("#device-A").write("?");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        await("the typing is taken back, and no change of the job", () -> field("#device-A").equals(before));
+        assertThat(job().ends().getFirst().device()).isEqualTo(before);
+    }
+
+    private String field(String id) {
+        return lookup(id).<TextField>query().getText();
     }
 }

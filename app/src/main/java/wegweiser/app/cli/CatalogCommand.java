@@ -21,7 +21,8 @@ import wegweiser.files.library.LibraryFolder;
 import wegweiser.files.workshop.Workshop;
 
 /** The catalogue: what there is, what one entry is like, and whether library files can be used. */
-@Command(name = "catalog", description = "The catalogue: list WORDS, show ID, check FILE...")
+@Command(name = "catalog", description = "The catalogue: list WORDS, show ID, check FILE...", footerHeading = "%nExample%n", footer = {
+        "  wegweiser catalog list D-sub 9", "  wegweiser catalog show dsub-9-socket"})
 final class CatalogCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "list|show|check", description = "What to do.")
     private String what;

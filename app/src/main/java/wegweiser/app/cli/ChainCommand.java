@@ -17,7 +17,8 @@ import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.WiringWords;
 
 /** What several cables make when they are plugged into one another. */
-@Command(name = "chain", description = "The wiring from the first end of the first job to the last end of the last one.")
+@Command(name = "chain", description = "The wiring from the first end of the first job to the last end of the last one.", footerHeading = "%nExample%n", footer = {
+        "  wegweiser chain mast.wegweiser.json dome.wegweiser.json"})
 final class ChainCommand extends JobCommand {
     @Parameters(arity = "1..*", paramLabel = "JOB", description = "Job files in the order in which they are plugged together.")
     private List<Path> jobs;

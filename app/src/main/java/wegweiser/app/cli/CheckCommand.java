@@ -11,7 +11,8 @@ import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
 
 /** Checks a job against the rules. */
-@Command(name = "check", description = "Checks a job against the rules.")
+@Command(name = "check", description = "Checks a job against the rules.", footerHeading = "%nExample%n", footer = {
+        "  wegweiser check dome.wegweiser.json"})
 final class CheckCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
     private Path job;

@@ -1,6 +1,7 @@
 package wegweiser.app.cli;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
@@ -8,6 +9,8 @@ import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
+import java.util.Properties;
+import picocli.AutoComplete;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import wegweiser.files.io.BadFile;
@@ -16,7 +19,11 @@ import wegweiser.files.io.BadFile;
 @Command(name = "wegweiser", description = "A bench companion for people who build cables.", subcommands = {
         CheckCommand.class, RouteCommand.class, TraceCommand.class, EvidenceCommand.class, ProveCommand.class,
         MakeCommand.class, ChainCommand.class, SheetCommand.class, LogCommand.class, CatalogCommand.class,
-        ReadCommand.class})
+        ReadCommand.class,
+        AutoComplete.GenerateCompletion.class}, versionProvider = CommandLineApp.Version.class, footerHeading = "%nExamples%n", footer = {
+                "  wegweiser demo                      everything with a made-up workshop, no meter needed",
+                "  wegweiser check dome.wegweiser.json",
+                "  source <(wegweiser generate-completion)   completion in bash and zsh"})
 public final class CommandLineApp implements Runnable {
     /** Done and nothing wrong. */
     static final int FINE = 0;
@@ -31,11 +38,28 @@ public final class CommandLineApp implements Runnable {
     @CommandLine.Option(names = {"-h", "--help"}, usageHelp = true, description = "Shows this help.")
     private boolean help;
 
+    @CommandLine.Option(names = {"-V",
+            "--version"}, versionHelp = true, description = "Says which version this is.")
+    private boolean version;
+
+    /** The version that was built. */
+    static final class Version implements CommandLine.IVersionProvider {
+        @Override
+        public String[] getVersion() throws IOException {
+            Properties built = new Properties();
+            try (InputStream in = CommandLineApp.class.getResourceAsStream("version.properties")) {
+                built.load(in);
+            }
+            return new String[]{"wegweiser " + built.getProperty("version")};
+        }
+    }
+
     /** Runs a command and returns its exit status. */
     public static int run(String[] args) {
         PrintWriter out = new PrintWriter(System.out, false, StandardCharsets.UTF_8);
         PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
         CommandLine line = new CommandLine(new CommandLineApp());
+        WindowCommands.addTo(line);
         line.setOut(out);
         line.setErr(err);
         line.setCaseInsensitiveEnumValuesAllowed(true);

@@ -12,7 +12,8 @@ import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Terminal;
 
 /** Says what a job's readings prove. */
-@Command(name = "evidence", description = "Says what the readings of a job prove, and by which readings.")
+@Command(name = "evidence", description = "Says what the readings of a job prove, and by which readings.", footerHeading = "%nExample%n", footer = {
+        "  wegweiser evidence dome.wegweiser.json"})
 final class EvidenceCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
     private Path job;

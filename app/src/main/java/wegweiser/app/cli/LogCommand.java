@@ -17,7 +17,8 @@ import wegweiser.files.log.Unit;
 import wegweiser.files.workshop.Workshop;
 
 /** The logbook. */
-@Command(name = "log", description = "The logbook: list; add JOB; find WORDS, or find JOB for units with the same wiring.")
+@Command(name = "log", description = "The logbook: list; add JOB; find WORDS, or find JOB for units with the same wiring.", footerHeading = "%nExample%n", footer = {
+        "  wegweiser log add dome.wegweiser.json", "  wegweiser log find focuser"})
 final class LogCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "list|add|find", description = "What to do.")
     private String what;

@@ -15,7 +15,8 @@ import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
 
 /** What to cut and in which order to build. */
-@Command(name = "make", description = "Cut list, bench steps, parts and electrical figures.")
+@Command(name = "make", description = "Cut list, bench steps, parts and electrical figures.", footerHeading = "%nExample%n", footer = {
+        "  wegweiser make dome.wegweiser.json"})
 final class MakeCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
     private Path job;

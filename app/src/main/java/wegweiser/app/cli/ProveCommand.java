@@ -23,7 +23,9 @@ import wegweiser.instruments.SimulatedCable;
 import wegweiser.instruments.SimulatedMeter;
 
 /** The test plan of a job, and with readings its verdict. */
-@Command(name = "prove", description = "Plans the tests of a finished cable; with readings also the verdict and what is wrong.")
+@Command(name = "prove", description = "Plans the tests of a finished cable; with readings also the verdict and what is wrong.", footerHeading = "%nExample%n", footer = {
+        "  wegweiser prove dome.wegweiser.json --fixture comb",
+        "  wegweiser prove dome.wegweiser.json --hidden truth.wegweiser.json --twice"})
 final class ProveCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
     private Path job;
@@ -32,7 +34,7 @@ final class ProveCommand extends JobCommand {
     private Path hidden;
 
     @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip or comb.")
-    private String fixture;
+    private Fixture fixture;
 
     @Option(names = "--twice", description = "With --hidden: reads each test twice, so that one wrong reading passes nothing.")
     private boolean twice;
@@ -42,17 +44,16 @@ final class ProveCommand extends JobCommand {
 
     @Override
     public Integer call() throws Exception {
-        Fixture with = Fixtures.of(fixture);
         Job tested = read(job);
         if (hidden != null) {
             SimulatedCable cable = new SimulatedCable(read(hidden), Terminals.of(tested));
             SimulatedMeter meter = new SimulatedMeter(cable, MeterTraits.USUAL, seed);
             tested = twice
-                    ? Prover.twice(tested, with, meter::measure, seed)
-                    : Prover.run(tested, with, meter::measure, seed);
+                    ? Prover.twice(tested, fixture, meter::measure, seed)
+                    : Prover.run(tested, fixture, meter::measure, seed);
         }
         Derived derived = Derived.of(tested);
-        Verdict verdict = Verdict.of(derived, with);
+        Verdict verdict = Verdict.of(derived, fixture);
         List<Explanation> explanations = Diagnosis.of(tested, derived.evidence(), verdict.faults());
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("plan", verdict.plan().stream().map(ProveCommand::shape).toList());

@@ -17,7 +17,8 @@ import wegweiser.files.job.JobFile;
  * Adds readings to a job, one a line such as {@code A.4 B.6 beep}. Each is acknowledged with its number when it
  * is on the disk.
  */
-@Command(name = "read", description = "Adds readings from standard input to a job, one a line: A.4 B.6 beep, A.2 A.7 119.6.")
+@Command(name = "read", description = "Adds readings from standard input to a job, one a line: A.4 B.6 beep, A.2 A.7 119.6.", footerHeading = "%nExample%n", footer = {
+        "  printf \"A.4 B.6 beep\\n\" | wegweiser read dome.wegweiser.json"})
 final class ReadCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB", description = "A job file; it is changed.")
     private Path file;

@@ -12,7 +12,8 @@ import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
 
 /** Proposes ways to join the ends of a job. */
-@Command(name = "route", description = "Proposes ways to join the ends, best first.")
+@Command(name = "route", description = "Proposes ways to join the ends, best first.", footerHeading = "%nExample%n", footer = {
+        "  wegweiser route dome.wegweiser.json --json"})
 final class RouteCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
     private Path job;

@@ -12,7 +12,8 @@ import picocli.CommandLine.Parameters;
 import wegweiser.files.sheet.Sheets;
 
 /** Writes the sheet of a cable. */
-@Command(name = "sheet", description = "Writes the sheet: .pdf, .svg, .html, .md or .csv by the ending.")
+@Command(name = "sheet", description = "Writes the sheet: .pdf, .svg, .html, .md or .csv by the ending.", footerHeading = "%nExample%n", footer = {
+        "  wegweiser sheet dome.wegweiser.json -o dome.pdf"})
 final class SheetCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
     private Path job;

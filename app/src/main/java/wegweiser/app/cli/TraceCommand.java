@@ -31,7 +31,8 @@ import wegweiser.instruments.SimulatedCable;
 import wegweiser.instruments.SimulatedTrace;
 
 /** Traces a simulated cable with the advisor. */
-@Command(name = "trace", description = "Traces a simulated cable, whose truth is the links of another job, with the advisor.")
+@Command(name = "trace", description = "Traces a simulated cable, whose truth is the links of another job, with the advisor.", footerHeading = "%nExample%n", footer = {
+        "  wegweiser trace open.wegweiser.json --hidden truth.wegweiser.json --fixture comb"})
 final class TraceCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB", description = "A job file: its ends, and what is known already.")
     private Path job;
@@ -39,8 +40,13 @@ final class TraceCommand extends JobCommand {
     @Option(names = "--hidden", required = true, paramLabel = "TRUTH", description = "A job file whose links are the truth.")
     private Path hidden;
 
+    /** What is in the hands; a ladder plug tells joins apart, and what it leaves open is touched with probes. */
+    private enum Hands {
+        PROBES, CLIP, COMB, LADDER
+    }
+
     @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip, comb or ladder.")
-    private String fixture;
+    private Hands fixture;
 
     @Option(names = "--goal", defaultValue = "prove", description = "identify, prove, or twice: proved still if one reading is wrong.")
     private Goal goal;
@@ -52,8 +58,8 @@ final class TraceCommand extends JobCommand {
     public Integer call() throws Exception {
         Job known = read(job);
         Job truth = read(hidden);
-        boolean ladder = fixture.equalsIgnoreCase("ladder");
-        Fixture with = ladder ? Fixture.PROBES : Fixtures.of(fixture);
+        boolean ladder = fixture == Hands.LADDER;
+        Fixture with = ladder ? Fixture.PROBES : Fixture.valueOf(fixture.name());
         TerminalIndex index = new TerminalIndex(Terminals.of(known));
         CostModel cost = CostModel.USUAL;
         Advisor advisor = new Advisor(known, index, with, goal, cost, seed);

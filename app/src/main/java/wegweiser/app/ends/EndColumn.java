@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.FacePanel;
+import wegweiser.app.controls.JobField;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.Worded;
@@ -172,9 +173,7 @@ final class EndColumn extends VBox {
     void show(Job job) {
         End end = job.end(name).orElseThrow();
         showing = true;
-        if (!device.isFocused()) {
-            device.setText(end.device());
-        }
+        JobField.show(device, end.device());
         role.setValue(end.role());
         Optional<ConnectorType> type = Catalogue.of(job).of(end);
         connector.setText(type.map(ConnectorType::title).orElse(t("ends.leads")) + "  ▾");

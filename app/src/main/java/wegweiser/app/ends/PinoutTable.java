@@ -19,6 +19,7 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wegweiser.app.controls.JobField;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.ConnectorType;
@@ -90,9 +91,7 @@ final class PinoutTable extends VBox {
         Pin.of(shown).forEach(p -> pins.put(p.terminal().contact(), p));
         rows.forEach((contact, row) -> {
             Pin pin = pins.get(contact);
-            if (!row.signal().isFocused()) {
-                row.signal().setText(pin == null ? "" : pin.row().label());
-            }
+            JobField.show(row.signal(), pin == null ? "" : pin.row().label());
             row.direction().setText(
                     pin == null ? "" : pin.direction().map(d -> t("direction." + d.id())).orElse(""));
             boolean guessed = pin != null && pin.guessed();

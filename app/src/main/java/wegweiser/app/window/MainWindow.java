@@ -23,6 +23,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
+import wegweiser.app.controls.JobField;
 import wegweiser.app.controls.NameForm;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.ends.EndsStage;
@@ -216,7 +217,9 @@ public final class MainWindow {
         if (!e.isShortcutDown()) {
             return;
         }
-        boolean typing = e.getTarget() instanceof TextInputControl;
+        // a field takes back what was typed in it; where it has nothing, the last change of the job is taken back
+        boolean own = e.getTarget() instanceof TextInputControl field
+                && JobField.hasOwn(field, e.isShiftDown());
         boolean used = true;
         switch (e.getCode()) {
             case DIGIT1, NUMPAD1 -> go(StageId.ENDS);
@@ -230,7 +233,7 @@ public final class MainWindow {
             case S -> session.savedProperty().set(t("saved.already"));
             case P -> sheet();
             case Z -> {
-                used = !typing;
+                used = !own;
                 if (used && e.isShiftDown()) {
                     session.redo();
                 } else if (used) {

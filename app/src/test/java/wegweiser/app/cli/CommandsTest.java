@@ -249,6 +249,12 @@ class CommandsTest {
     @Test
     void helpIsThere() {
         assertThat(run("--help").status()).isZero();
-        assertThat(run("trace", "--help").out()).contains("--hidden");
+        assertThat(run("trace", "--help").out()).contains("--hidden").contains("Example");
+        assertThat(run("--help").out()).contains("demo", "screenshots", "window", "generate-completion");
+        for (String word : List.of("demo", "screenshots", "window")) {
+            assertThat(run(word, "--help").out()).as(word).contains("Usage: wegweiser " + word);
+        }
+        assertThat(run("--version").out()).matches("wegweiser \\d+\\.\\d+\\.\\d+\\s*");
+        assertThat(run("generate-completion").out()).contains("complete -F _complete_wegweiser");
     }
 }

@@ -201,7 +201,7 @@ public final class TraceStage implements StageView {
                 ? ""
                 : s.proof().isProved()
                         ? t(s.proof().isProvedTwice() ? "trace.twice" : "trace.proved")
-                        : s.proposal().isEmpty()
+                        : s.proposal().isEmpty() && s.proof().misfits().isEmpty()
                                 ? t("trace.as-asked", s.proof().unproved())
                                 : guess(s.belief().shares().getFirst(), s.belief()));
         panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proof(), s.census());
@@ -229,6 +229,9 @@ public final class TraceStage implements StageView {
         }
         if (s.proof().isProved()) {
             return s.proof().words() + " " + t("trace.done.proved");
+        }
+        if (!s.proof().misfits().isEmpty()) {
+            return s.proof().words();
         }
         return identified(s) + s.proof().summary() + " "
                 + t(choices.goalProperty().get() == Goal.IDENTIFY ? "trace.done.prove" : "trace.done.comb");

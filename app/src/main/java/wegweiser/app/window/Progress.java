@@ -49,6 +49,9 @@ public record Progress(Map<StageId, Arm> arms) {
             return new Arm(t("arm.trace.conflict"), false, true);
         }
         Proof proof = derived.proof();
+        if (!proof.misfits().isEmpty()) {
+            return new Arm(t("arm.trace.conflict"), false, true);
+        }
         if (proof.isProved()) {
             return new Arm(t(proof.isProvedTwice() ? "arm.trace.twice" : "arm.trace.proved"), true, false);
         }

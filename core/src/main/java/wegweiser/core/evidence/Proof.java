@@ -145,7 +145,7 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
 
     /** Whether every pair is known to be joined or apart, whatever lies between those that are apart. */
     public boolean isHeardOut() {
-        return pairs > 0 && !doubtful && unknown.isEmpty();
+        return pairs > 0 && !doubtful && misfits.isEmpty() && unknown.isEmpty();
     }
 
     /** How many pairs are not proved. */

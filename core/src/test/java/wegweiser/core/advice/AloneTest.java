@@ -59,6 +59,7 @@ class AloneTest {
         for (Reading other : List.of(ohms(1, 2, 22_000.5), open(Mode.OHMS, 1, 2))) {
             Proof proof = proof(apart[0], apart[1], apart[2], apart[3], other);
             assertThat(proof.isProved()).as("%s", other).isFalse();
+            assertThat(proof.isHeardOut()).as("%s", other).isFalse();
             assertThat(proof.misfits()).as("%s", other).contains(5);
             assertThat(proof.words()).contains("do not fit").doesNotContain("Proved");
         }

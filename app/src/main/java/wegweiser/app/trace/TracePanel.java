@@ -68,6 +68,10 @@ final class TracePanel extends VBox {
         goal.valueProperty().bindBidirectional(choices.goalProperty());
         HBox.setHgrow(fixture, Priority.ALWAYS);
         HBox.setHgrow(goal, Priority.ALWAYS);
+        Label until = Panels.quiet(t("goal.until"));
+        until.setWrapText(false);
+        HBox wanted = new HBox(8, fixture, until, goal);
+        wanted.getStyleClass().add("figure-line");
         ScrollPane scroll = Panels.scroll(readings);
         scroll.setMinHeight(60);
         scroll.setPrefHeight(60);
@@ -91,7 +95,7 @@ final class TracePanel extends VBox {
             some.managedProperty().bind(Bindings.isNotEmpty(some.getChildren()));
         }
         getChildren().addAll(Panels.heading(t("trace.say")), tools, trouble, deciding, beliefs, Panels.rule(),
-                counts, Panels.rule(), left, new HBox(8, fixture, goal), cost, Panels.rule(), scroll);
+                counts, Panels.rule(), left, wanted, cost, Panels.rule(), scroll);
     }
 
     private static Button tool(String key, Runnable action) {
@@ -139,7 +143,7 @@ final class TracePanel extends VBox {
         }
         if (!proof.misfits().isEmpty()) {
             trouble(proof.words());
-            aside(proof.misfits());
+            aside(proof.suspects(evidence));
         }
         long waiting = LadderWork.waiting(job);
         if (waiting > 0) {

@@ -43,6 +43,7 @@ public final class Evidence {
     private final BitSet[] reaches;
     private final List<MeasuredPart> parts;
     private final Optional<Evidence> supposed;
+    private List<Integer> alone;
 
     /** The evidence of a job's readings over all its terminals. */
     public static Evidence of(Job job) {
@@ -357,5 +358,13 @@ public final class Evidence {
         return reading.outcome() instanceof Outcome.Resistance(double ohms)
                 ? Math.max(0, ohms - Meaning.LEAD_OHMS)
                 : Double.NaN;
+    }
+
+    /** The readings on which a proof rests alone, found when first asked for; of a proof only. */
+    synchronized List<Integer> alone() {
+        if (alone == null) {
+            alone = Alone.in(this);
+        }
+        return alone;
     }
 }

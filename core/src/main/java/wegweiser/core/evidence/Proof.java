@@ -3,6 +3,7 @@ package wegweiser.core.evidence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -91,7 +92,7 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         boolean doubtful = !evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty();
         boolean known = unknown.isEmpty() && heard.isEmpty() && undioded.isEmpty() && !doubtful;
         List<Integer> misfits = known ? misfits(evidence) : List.of();
-        List<Integer> alone = known && misfits.isEmpty() ? Alone.in(evidence) : List.of();
+        List<Integer> alone = known && misfits.isEmpty() ? evidence.alone() : List.of();
         return new Proof(index.size() * (index.size() - 1) / 2, unknown, heard, undioded, doubtful, coverage,
                 misfits,
                 alone);
@@ -104,6 +105,15 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
                 .filter(n -> !evidence.readings().get(n - 1).isAssumed() && !evidence.isDoubtful(n)
                         && !found.fits(evidence.readings().get(n - 1)))
                 .boxed().toList();
+    }
+
+    /**
+     * The readings among which one must be wrong if some do not fit: these, and those behind the parts that they do not
+     * fit. Ascending.
+     */
+    public List<Integer> suspects(Evidence evidence) {
+        return Stream.concat(misfits.stream(), evidence.parts().stream().map(MeasuredPart::because)
+                .flatMap(List::stream)).distinct().sorted().toList();
     }
 
     private static Link link(MeasuredPart part) {

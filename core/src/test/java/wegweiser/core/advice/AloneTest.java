@@ -61,6 +61,9 @@ class AloneTest {
             assertThat(proof.isProved()).as("%s", other).isFalse();
             assertThat(proof.isHeardOut()).as("%s", other).isFalse();
             assertThat(proof.misfits()).as("%s", other).contains(5);
+            assertThat(proof
+                    .suspects(new Evidence(INDEX, List.of(apart[0], apart[1], apart[2], apart[3], other))))
+                    .as("the value behind the part may be the wrong one, %s", other).contains(4, 5);
             assertThat(proof.words()).contains("do not fit").doesNotContain("Proved");
         }
     }

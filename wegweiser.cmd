@@ -19,7 +19,7 @@ if not exist "%TARGET%\.built" (
   call mvn -f "%HERE%pom.xml" -B -q -DskipTests -Dformatter.skip=true -pl app -am package > "%TARGET%\build.log" 2>&1 || (echo wegweiser: the build failed; %TARGET%\build.log tells why. 1>&2 & exit /b 2)
   echo. > "%TARGET%\.built"
 )
-"%JDK%\bin\java" -Xlog:disable -Xlog:all=error:stderr -XX:TieredStopAtLevel=1 -XX:+UseSerialGC --enable-native-access=javafx.graphics,org.xerial.sqlitejdbc --module-path "%TARGET%\wegweiser-app-0.1.0.jar;%TARGET%\lib" -m wegweiser.app/wegweiser.app.Main %*
+"%JDK%\bin\java" -Xlog:disable -Xlog:all=error:stderr -XX:TieredStopAtLevel=1 -XX:+UseSerialGC --enable-native-access=javafx.graphics,org.xerial.sqlitejdbc --module-path "%TARGET%\wegweiser.jar;%TARGET%\libraries" -m wegweiser.app/wegweiser.app.Main %*
 exit /b %ERRORLEVEL%
 
 :fits

@@ -20,6 +20,7 @@ import wegweiser.core.ladder.LadderWork;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 
@@ -98,7 +99,8 @@ class LadderTest extends WindowTest {
                 .extracting(Reading::touch)
                 .isEqualTo(IntStream.rangeClosed(1, 7)
                         .mapToObj(k -> Reading.beep("A." + (k + 1), "B." + k).touch()).toList());
-        assertThat(job().readings().getFirst().extra().members()).containsEntry(Reading.LADDER, "open");
+        assertThat(job().readings().getFirst().how())
+                .isEqualTo(new Provenance.ByLadder(Double.POSITIVE_INFINITY, false));
         assertThat(job().readings()).filteredOn(r -> r.outcome() == Outcome.BEEP)
                 .allMatch(Reading::isAssumed);
         await("what is assumed looks so", () -> shows("Assumed, by the ladder plug"));

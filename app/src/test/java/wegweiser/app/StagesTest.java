@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import javafx.application.Platform;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.control.TableView;
@@ -14,11 +13,11 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.controls.PegCell;
 import wegweiser.app.controls.Pegboard;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Simulated;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.route.Router;
@@ -168,9 +167,8 @@ class StagesTest extends WindowTest {
     void proveExplainsACableThatIsWiredWrongly() {
         edit(j -> {
             Job planned = Router.schemes(j).getLast().applyTo(j);
-            List<Map<String, String>> built = List.of(Map.of("from", "A.2", "to", "B.5"),
-                    Map.of("from", "A.3", "to", "B.6"), Map.of("from", "A.5", "to", "B.4"));
-            return planned.withExtra(new Extra(Map.of("simulation", Map.of("built", built, "seed", 3))))
+            List<Link> built = List.of(Link.of("A.2", "B.5"), Link.of("A.3", "B.6"), Link.of("A.5", "B.4"));
+            return planned.withSimulation(Simulated.built(built, 3))
                     .withDone(List.of("all"));
         });
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);
@@ -248,7 +246,7 @@ class StagesTest extends WindowTest {
     @Test
     void aJobOfANewerVersionIsShownButNotChanged() throws Exception {
         Path newer = folder.resolve("jobs").resolve("newer.wegweiser.json");
-        String text = JobFile.text(job()).replace("\"version\" : 1", "\"version\" : 2");
+        String text = JobFile.text(job()).replace("\"version\" : 2", "\"version\" : 3");
         Files.writeString(newer, text);
         Platform.runLater(() -> session.open(newer));
         await("said", () -> shows("newer version of Wegweiser"));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import wegweiser.app.controls.Pegboard;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -90,8 +92,8 @@ class TraceBenchTest extends WindowTest {
         await("kept", () -> session.job().readings().size() == 1);
         Reading held = job().readings().getFirst();
         assertThat(held.outcome()).isEqualTo(Outcome.BEEP);
-        assertThat((Number) held.extra().members().get(Reading.WIGGLED))
-                .satisfies(s -> assertThat(s.intValue()).isPositive());
+        assertThat(held.how()).isInstanceOfSatisfying(Provenance.Wiggled.class,
+                w -> assertThat(w.seconds()).isPositive());
         await("in the list", () -> shows("held"));
         keys(KeyCode.W);
         await("asked again", () -> shows("bend the cable"));
@@ -226,11 +228,11 @@ class TraceBenchTest extends WindowTest {
         trace();
         call(() -> {
             session.edit(j -> j.withReadings(List.of(
-                    Reading.beep("A.1", "B.1").at("2026-01-02T03:04:05Z"),
+                    Reading.beep("A.1", "B.1").at(Instant.parse("2026-01-02T03:04:05Z")),
                     Reading.of(Mode.OHMS,
                             new Touch(List.of(Terminal.parse("A.shell")),
                                     Stream.of("B.1", "B.2", "B.3").map(Terminal::parse).toList()),
-                            new Outcome.Resistance(104_700)).at("2026-01-02T03:04:05Z"))));
+                            new Outcome.Resistance(104_700)).at(Instant.parse("2026-01-02T03:04:05Z")))));
             return null;
         });
         await("two lines", () -> lookup("#reading-2").tryQuery().isPresent());

@@ -94,11 +94,11 @@ final class CatalogCommand extends JobCommand {
         Optional<Map<String, Object>> shape = library.catalogue().find(id)
                 .map(c -> CatalogShape.connector(c, library.catalogue()))
                 .or(() -> library.allCables().stream().filter(c -> c.id().equals(id)).findFirst()
-                        .or(() -> wegweiser.core.catalog.Cables.find(id)).map(CatalogShape::cable))
+                        .or(() -> wegweiser.core.catalog.Cables.find(id)).map(CatalogShape::entry))
                 .or(() -> library.allPinouts().stream().filter(p -> p.id().equals(id)).findFirst()
-                        .map(CatalogShape::pinout))
+                        .map(CatalogShape::entry))
                 .or(() -> library.allWirings().stream().filter(w -> w.id().equals(id)).findFirst()
-                        .map(CatalogShape::wiring));
+                        .map(CatalogShape::entry));
         if (shape.isEmpty()) {
             throw new BadFile("the catalogue has nothing with the id “" + id + "”.");
         }

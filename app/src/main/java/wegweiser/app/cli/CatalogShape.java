@@ -8,12 +8,8 @@ import java.util.Map;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Contact;
-import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.catalog.Outline;
-import wegweiser.core.library.Library;
-import wegweiser.core.model.CableStock;
-import wegweiser.core.wiring.NamedWiring;
-import wegweiser.files.library.LibraryJson;
+import wegweiser.files.json.Mapping;
 
 /** Entries of the catalogue as they are shown on the command line. */
 final class CatalogShape {
@@ -74,23 +70,9 @@ final class CatalogShape {
         return Math.round(1000 * mm) / 1000.0 + 0.0;
     }
 
-    static Map<String, Object> cable(CableStock cable) {
-        return LibraryJson.cable(cable);
-    }
-
-    static Map<String, Object> pinout(NamedPinout pinout) {
-        return only(new Library(List.of(), List.of(), List.of(pinout), List.of()), "pinouts");
-    }
-
-    static Map<String, Object> wiring(NamedWiring wiring) {
-        return only(new Library(List.of(), List.of(), List.of(), List.of(wiring)), "wirings");
-    }
-
-    private static Map<String, Object> only(Library library, String list) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        ((Map<?, ?>) ((List<?>) LibraryJson.file(library).get(list)).getFirst())
-                .forEach((name, value) -> map.put((String) name, value));
-        return map;
+    /** An entry of a table as it stands in a library file. */
+    static Map<String, Object> entry(Object entry) {
+        return Mapping.members(entry);
     }
 
     static List<String> lines(Map<String, Object> shape) {

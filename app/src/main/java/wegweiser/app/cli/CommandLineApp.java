@@ -9,21 +9,20 @@ import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
+import java.util.List;
+import java.util.Optional;
 import java.util.Properties;
 import picocli.AutoComplete;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import wegweiser.files.io.BadFile;
+import wegweiser.files.job.JobFile;
 
 /** Wegweiser as a command. */
-@Command(name = "wegweiser", description = "A bench companion for people who build cables.", subcommands = {
-        CheckCommand.class, RouteCommand.class, TraceCommand.class, EvidenceCommand.class, ProveCommand.class,
-        MakeCommand.class, ChainCommand.class, SheetCommand.class, LogCommand.class, CatalogCommand.class,
-        ReadCommand.class,
-        AutoComplete.GenerateCompletion.class}, versionProvider = CommandLineApp.Version.class, footerHeading = "%nExamples%n", footer = {
-                "  wegweiser demo                      everything with a made-up workshop, no meter needed",
-                "  wegweiser check dome.wegweiser.json",
-                "  source <(wegweiser generate-completion)   completion in bash and zsh"})
+@Command(name = "wegweiser", description = "A bench companion for people who build cables.", versionProvider = CommandLineApp.Version.class, footerHeading = "%nExamples%n", footer = {
+        "  wegweiser demo                      everything with a made-up workshop, no meter needed",
+        "  wegweiser check dome.wegweiser.json",
+        "  source <(wegweiser generate-completion)   completion in bash and zsh"})
 public final class CommandLineApp implements Runnable {
     /** Done and nothing wrong. */
     static final int FINE = 0;
@@ -31,6 +30,11 @@ public final class CommandLineApp implements Runnable {
     static final int WRONG = 1;
     /** The input could not be read or the call is wrong. */
     static final int UNUSABLE = 2;
+
+    private static final List<Class<?>> COMMANDS = List.of(CheckCommand.class, RouteCommand.class,
+            TraceCommand.class, EvidenceCommand.class, ProveCommand.class, MakeCommand.class,
+            ChainCommand.class,
+            SheetCommand.class, LogCommand.class, CatalogCommand.class, ReadCommand.class);
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
@@ -58,8 +62,7 @@ public final class CommandLineApp implements Runnable {
     public static int run(String[] args) {
         PrintWriter out = new PrintWriter(System.out, false, StandardCharsets.UTF_8);
         PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
-        CommandLine line = new CommandLine(new CommandLineApp());
-        WindowCommands.addTo(line);
+        CommandLine line = commandsFor(args);
         line.setOut(out);
         line.setErr(err);
         line.setCaseInsensitiveEnumValuesAllowed(true);
@@ -78,6 +81,23 @@ public final class CommandLineApp implements Runnable {
             return UNUSABLE;
         }
         return status;
+    }
+
+    /** The command that is named, as it takes time to get them all ready; all of them where none is. */
+    private static CommandLine commandsFor(String[] args) {
+        CommandLine line = new CommandLine(new CommandLineApp());
+        Optional<Class<?>> named = COMMANDS.stream().filter(c -> args.length > 0 && name(c).equals(args[0]))
+                .findFirst();
+        if (named.isPresent()) {
+            return line.addSubcommand(named.get());
+        }
+        COMMANDS.forEach(line::addSubcommand);
+        WindowCommands.addTo(line);
+        return line.addSubcommand(AutoComplete.GenerateCompletion.class);
+    }
+
+    private static String name(Class<?> command) {
+        return command.getAnnotation(Command.class).name();
     }
 
     /** The status of a run that nothing can stop from ending with one sentence. */

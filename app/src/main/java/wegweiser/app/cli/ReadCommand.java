@@ -34,7 +34,7 @@ final class ReadCommand extends JobCommand {
             }
             try {
                 String text = line;
-                String now = Instant.now().truncatedTo(ChronoUnit.MILLIS).toString();
+                Instant now = Instant.now().truncatedTo(ChronoUnit.MILLIS);
                 at = JobFile.update(file, at,
                         (job, _) -> job.withReading(TypedReading.parse(text, job).at(now)));
             } catch (IllegalArgumentException e) {

@@ -3,7 +3,6 @@ package wegweiser.app.controls;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
-import java.util.Map;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.beans.property.IntegerProperty;
@@ -15,9 +14,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Touch;
 
@@ -113,7 +112,7 @@ final class Wiggle extends VBox {
         int passed = begun == 0 ? 0 : (int) ((last - begun) / 1_000_000_000L);
         List<Reading> readings = java.util.Arrays.stream(outcomes)
                 .map(o -> Reading.of(Mode.CONTINUITY, touch, o)
-                        .withExtra(new Extra(Map.of(Reading.WIGGLED, passed))))
+                        .by(new Provenance.Wiggled(passed)))
                 .toList();
         Consumer<List<Reading>> to = onDone;
         end();

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,10 +11,11 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
+import wegweiser.core.model.Simulated;
 import wegweiser.core.pinout.Sources;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.workshop.Workshop;
@@ -53,16 +53,13 @@ public final class DemoWorkshop {
                 .withRole(Optional.of(Role.TERMINAL)).withPort("dsub-9-plug");
         End computer = End.of("B", "Dome computer", "modular-8p8c-plug", pinout("rs232-8p8c-terminal"))
                 .withRole(Optional.of(Role.TERMINAL)).withPort("modular-8p8c-socket");
-        List<Map<String, String>> lead = new ArrayList<>();
+        List<Link> lead = new ArrayList<>();
         for (String pair : List.of("1 2", "2 5", "3 6", "4 3", "5 4", "6 1", "7 8", "8 7")) {
-            lead.add(Map.of("from", "A." + pair.substring(0, 1), "to", "B." + pair.substring(2)));
+            lead.add(Link.of("A." + pair.substring(0, 1), "B." + pair.substring(2)));
         }
-        Map<String, Object> simulation = new LinkedHashMap<>();
-        simulation.put("lead", lead);
-        simulation.put("seed", 7);
         Job job = Job.of("Mast logger to dome computer", List.of(logger, computer), List.of(), List.of())
                 .withCable(CableUse.of("utp-4x2-24", 1800));
-        return job.withExtra(new Extra(Map.of("simulation", simulation)));
+        return job.withSimulation(Simulated.lead(lead, 7));
     }
 
     /**
@@ -80,12 +77,10 @@ public final class DemoWorkshop {
                 .map(r -> PinRow.of(mirror.get(r.contact()), r.signal().orElseThrow(),
                         r.direction().orElseThrow(), ""))
                 .toList());
-        Map<String, Object> simulation = Map.of("ports",
-                Map.of("A", Map.of("pinout", "rs232-9-modem", "seed", 5)));
         return Job
                 .of("Sky sensor to mast logger", List.of(sensor, logger.withRole(Optional.of(Role.TERMINAL))),
                         List.of(), List.of())
-                .withExtra(new Extra(Map.of("simulation", simulation)));
+                .withSimulation(Simulated.port("A", "rs232-9-modem", 5));
     }
 
     /** The lead of the talkback headset was cut off its moulded plug: three wires, and a talk button that closes two. */
@@ -98,16 +93,16 @@ public final class DemoWorkshop {
 
     /** A supply lead that forks to two flat-field panels; somebody made it long ago. */
     public static Job panels() {
-        List<Map<String, String>> lead = new ArrayList<>();
+        List<Link> lead = new ArrayList<>();
         for (String pair : List.of("A.1 B.1", "A.2 B.2", "A.3 B.3", "A.1 C.1", "A.4 C.2", "A.5 C.3")) {
-            lead.add(Map.of("from", pair.substring(0, 3), "to", pair.substring(4)));
+            lead.add(Link.of(pair.substring(0, 3), pair.substring(4)));
         }
         return Job.of("Flat-field panels", List.of(
                 End.of("A", "Panel driver", "circular-5", List.of()),
                 End.of("B", "East panel", "terminal-3", List.of()),
                 End.of("C", "West panel", "terminal-3", List.of())), List.of(),
                 List.of())
-                .withExtra(new Extra(Map.of("simulation", Map.of("lead", lead, "seed", 3))));
+                .withSimulation(Simulated.lead(lead, 3));
     }
 
     private static List<PinRow> pinout(String id) {

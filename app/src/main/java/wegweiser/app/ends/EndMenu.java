@@ -21,7 +21,6 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
@@ -89,9 +88,8 @@ final class EndMenu extends MenuButton {
             boolean empty = e.pinout().stream().allMatch(r -> r.label().isEmpty());
             End filled = empty
                     ? e.withPinout(pinout.rows().stream()
-                            .map(r -> r.withSources(List.of(new PinSource(pinout.title(),
-                                    r.name().or(r::signal).orElse(""), r.signal(), Optional.empty(),
-                                    Extra.NONE))))
+                            .map(r -> r.withSources(List.of(PinSource.of(pinout.title(),
+                                    r.name().or(r::signal).orElse(""), r.signal()))))
                             .toList())
                     : Sources.add(e, pinout.title(), pinout.rows());
             return empty && e.role().isEmpty() ? filled.withRole(pinout.role()) : filled;

@@ -68,7 +68,7 @@ public final class Choices {
     /** Learns from readings, those before the last reset left out; from few of them nothing is learned. */
     public void learn(List<Reading> readings) {
         List<Reading> since = readings.stream()
-                .filter(r -> r.at().flatMap(Choices::time).map(at -> at.isAfter(learnFrom)).orElse(false))
+                .filter(r -> r.at().filter(at -> at.isAfter(learnFrom)).isPresent())
                 .toList();
         LearnedCost learned = LearnedCost.of(since);
         if (learned.learnedFrom() >= ENOUGH) {

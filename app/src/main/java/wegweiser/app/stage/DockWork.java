@@ -89,7 +89,7 @@ public final class DockWork {
     /** Takes readings into the job, with the time. */
     public void take(List<Reading> readings) {
         if (!session.busyProperty().get()) {
-            String now = Instant.now().truncatedTo(ChronoUnit.SECONDS).toString();
+            Instant now = Instant.now().truncatedTo(ChronoUnit.SECONDS);
             session.edit(j -> {
                 List<Reading> all = new ArrayList<>(j.readings());
                 readings.forEach(r -> all.add(r.at(now)));

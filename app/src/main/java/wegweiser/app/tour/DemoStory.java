@@ -1,6 +1,7 @@
 package wegweiser.app.tour;
 
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,12 +23,12 @@ import wegweiser.core.ladder.LadderWork;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Simulated;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
@@ -146,7 +147,7 @@ public final class DemoStory {
     private static Job laddered(Job job, int contacts) {
         LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
         Simulation lead = Simulation.of(job).orElseThrow();
-        Job read = LadderWork.of(job, plug).written(List.of(), "");
+        Job read = LadderWork.of(job, plug).written(List.of(), Instant.EPOCH);
         for (Terminal near : LadderWork.of(read, plug).near().subList(0, contacts)) {
             List<Terminal> far = LadderWork.of(read, plug).far();
             double ohms = plug
@@ -213,14 +214,11 @@ public final class DemoStory {
 
     /** The finished cable with two wires exchanged at the modular plug. */
     static Job spoilt(Job job) {
-        List<Map<String, String>> built = new ArrayList<>();
-        for (Link link : job.links()) {
-            link.to().ifPresent(to -> built.add(Map.of("from", link.from().toString(), "to",
-                    to.toString().equals("B.5")
-                            ? "B.6"
-                            : to.toString().equals("B.6") ? "B.5" : to.toString())));
-        }
-        return job.withExtra(new Extra(Map.of("simulation", Map.of("built", built, "seed", 11))));
+        Map<String, String> exchanged = Map.of("B.5", "B.6", "B.6", "B.5");
+        return job.withSimulation(Simulated.built(job.links().stream().filter(l -> l.to().isPresent())
+                .map(l -> Link.of(l.from().toString(),
+                        exchanged.getOrDefault(l.to().get().toString(), l.to().get().toString())))
+                .toList(), 11));
     }
 
     /** A job after some touches of the advisor, answered by the simulated lead. */

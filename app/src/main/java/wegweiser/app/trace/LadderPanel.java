@@ -282,7 +282,7 @@ final class LadderPanel extends VBox {
         }
     }
 
-    private static String now() {
-        return Instant.now().truncatedTo(ChronoUnit.SECONDS).toString();
+    private static Instant now() {
+        return Instant.now().truncatedTo(ChronoUnit.SECONDS);
     }
 }

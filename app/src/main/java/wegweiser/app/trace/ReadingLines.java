@@ -2,13 +2,11 @@ package wegweiser.app.trace;
 
 import static wegweiser.app.texts.Texts.t;
 
-import java.time.DateTimeException;
-import java.time.OffsetDateTime;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -19,6 +17,7 @@ import wegweiser.app.controls.MeterDisplay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Session;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
@@ -78,7 +77,7 @@ final class ReadingLines extends VBox {
         });
         result.getStyleClass().add("reading-result");
         ReadingLine line = new ReadingLine(touch, result, small(note(r), "reading-note"),
-                small(r.at().flatMap(ReadingLines::clock).orElse(""), "reading-time"));
+                small(r.at().map(ReadingLines::clock).orElse(""), "reading-time"));
         if (!r.touch().isSingle()) {
             Tooltip.install(line, new Tooltip(Words.list(r.red()) + "\n" + Words.list(r.black())));
         }
@@ -99,22 +98,18 @@ final class ReadingLines extends VBox {
 
     /** How a reading was taken, where that is out of the ordinary. */
     private static String note(Reading r) {
-        return r.extra().members().get(Reading.WIGGLED) instanceof Number s
-                ? t("reading.wiggled", s.intValue())
-                : r.isAssumed()
-                        ? t("reading.assumed")
-                        : r.extra().members().containsKey(Reading.LADDER) ? t("reading.ladder") : "";
+        return switch (r.how()) {
+            case Provenance.Measured() -> "";
+            case Provenance.Wiggled(double seconds) -> t("reading.wiggled", (int) seconds);
+            case Provenance.ByLadder(double _, boolean assumed) ->
+                t(assumed ? "reading.assumed" : "reading.ladder");
+            case Provenance.Assumed() -> t("reading.assumed");
+        };
     }
 
     /** The time of day of a reading, where this machine is. */
-    private static Optional<String> clock(String at) {
-        try {
-            return Optional
-                    .of(CLOCK.format(OffsetDateTime.parse(at).atZoneSameInstant(ZoneId.systemDefault())));
-        } catch (DateTimeException _) {
-            // a time that cannot be read is not shown
-            return Optional.empty();
-        }
+    private static String clock(Instant at) {
+        return CLOCK.format(at.atZone(ZoneId.systemDefault()));
     }
 
     private static String side(List<Terminal> terminals) {

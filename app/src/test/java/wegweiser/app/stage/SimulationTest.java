@@ -3,7 +3,6 @@ package wegweiser.app.stage;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.app.tour.DemoStory;
@@ -12,10 +11,13 @@ import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Simulated;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.route.Router;
@@ -43,11 +45,9 @@ class SimulationTest {
 
     @Test
     void theLeadMayHaveParts() {
-        Job job = DemoWorkshop.mastLogger().withExtra(new Extra(Map.of("simulation", Map.of("lead", List.of(
-                Map.of("from", "A.2", "to", "A.3", "part", Map.of("kind", "resistor", "ohms", 120)),
-                Map.of("from", "A.4", "to", "A.5", "part", Map.of("kind", "diode")),
-                Map.of("from", "A.6", "to", "A.7", "part", Map.of("kind", "resistor")),
-                Map.of("from", "A.8", "to", "A.9", "part", "unheard of"))))));
+        Job job = DemoWorkshop.mastLogger().withSimulation(Simulated.lead(List.of(
+                Link.of("A.2", "A.3").withPart(Part.resistor(120)),
+                Link.of("A.4", "A.5").withPart(Part.of(PartKind.DIODE))), 1));
         Simulation lead = Simulation.of(job).orElseThrow();
         Touch terminator = Touch.of(Terminal.parse("A.2"), Terminal.parse("A.3"));
         assertThat(lead.measure(terminator, Mode.OHMS)).isInstanceOfSatisfying(Outcome.Resistance.class,
@@ -57,19 +57,11 @@ class SimulationTest {
                 .isInstanceOf(Outcome.Voltage.class);
         assertThat(lead.measure(Touch.of(Terminal.parse("A.5"), Terminal.parse("A.4")), Mode.DIODE))
                 .isInstanceOf(Outcome.Open.class);
-        assertThat(at(job, "A.6", "A.7")).isEqualTo(Outcome.SILENT);
-        assertThat(at(job, "A.8", "A.9")).isEqualTo(Outcome.SILENT);
     }
 
     @Test
-    void aJobWithoutASimulationHasNoneAndRubbishIsPassedOver() {
-        Job job = DemoWorkshop.mastLogger();
-        assertThat(Simulation.of(job.withExtra(Extra.NONE))).isEmpty();
-        assertThat(Simulation.of(job.withExtra(new Extra(Map.of("simulation", "yes"))))).isEmpty();
-        Job odd = job.withExtra(new Extra(Map.of("simulation",
-                Map.of("lead", List.of("x", Map.of("from", 3), Map.of("from", "A.1", "to", "B.1"))))));
-        assertThat(at(odd, "A.1", "B.1")).isEqualTo(Outcome.BEEP);
-        assertThat(at(odd, "A.2", "B.5")).isEqualTo(Outcome.SILENT);
+    void aJobWithoutASimulationHasNone() {
+        assertThat(Simulation.of(Job.of("x", List.of(), List.of(), List.of()))).isEmpty();
     }
 
     @Test

@@ -1,8 +1,6 @@
 package wegweiser.core.advice;
 
-import java.time.DateTimeException;
 import java.time.Duration;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -68,19 +66,10 @@ public record LearnedCost(CostModel cost, int learnedFrom) {
 
     private static Optional<Double> between(Reading before, Reading now) {
         // what follows from values at a ladder plug is written down long after it was read
-        boolean ladder = before.extra().members().containsKey(Reading.LADDER)
-                || now.extra().members().containsKey(Reading.LADDER);
-        if (ladder || before.at().isEmpty() || now.at().isEmpty()) {
+        if (before.isByLadder() || now.isByLadder() || before.at().isEmpty() || now.at().isEmpty()) {
             return Optional.empty();
         }
-        try {
-            Duration time = Duration.between(OffsetDateTime.parse(before.at().get()),
-                    OffsetDateTime.parse(now.at().get()));
-            double seconds = time.toMillis() / 1000.0;
-            return seconds >= SHORTEST && seconds <= LONGEST ? Optional.of(seconds) : Optional.empty();
-        } catch (DateTimeException _) {
-            // a time that cannot be read says nothing
-            return Optional.empty();
-        }
+        double seconds = Duration.between(before.at().get(), now.at().get()).toMillis() / 1000.0;
+        return seconds >= SHORTEST && seconds <= LONGEST ? Optional.of(seconds) : Optional.empty();
     }
 }

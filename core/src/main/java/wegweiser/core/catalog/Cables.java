@@ -137,7 +137,7 @@ public final class Cables {
         });
         int awg = (int) entry.number("awg", 24);
         return new CableStock(entry.text("id"), entry.text("title"), conductors, awg, thick,
-                (int) entry.number("thickAwg", awg), pairs, entry.text("screen", ""),
+                thick.isEmpty() ? awg : (int) entry.number("thickAwg", awg), pairs, entry.text("screen", ""),
                 entry.number("pfPerMetre", 0), entry.number("diameterMm", 0),
                 !entry.text("core", "stranded").equals("solid"), entry.flag("flat"),
                 entry.flag("coloursUncertain"), entry.number("lengthMm"), entry.text("note", ""));

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -73,7 +74,7 @@ record LadderSays(LadderPlug plug, Terminal near, List<Terminal> far, IntFunctio
     }
 
     private static Reading assumed(Reading reading) {
-        return reading.with(Reading.ASSUMED, true);
+        return reading.by(Provenance.ASSUMED);
     }
 
     private static Optional<Reading> silent(Terminal near, List<Terminal> far, Set<Integer> contacts) {

@@ -1,5 +1,6 @@
 package wegweiser.core.ladder;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -9,12 +10,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.SequencedMap;
-import java.util.stream.IntStream;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.LadderValues;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -27,13 +29,6 @@ import wegweiser.core.model.Touch;
  * @param values in ohms by near contact, in the order in which they were read; over range is infinite
  */
 public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double> values) {
-    /** Member of a job that holds the values: the connector and the resistors of the plug, and the ohms, or "open", by contact. */
-    public static final String MEMBER = "ladderValues";
-    private static final String CONNECTOR = "connector";
-    private static final String RESISTORS = "resistors";
-    private static final String OHMS = "ohms";
-    private static final String OPEN = "open";
-
     public LadderWork {
         values = Collections.unmodifiableSequencedMap(new LinkedHashMap<>(values));
     }
@@ -42,37 +37,24 @@ public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double
     public static LadderWork of(Job job, LadderPlug plug) {
         SequencedMap<Terminal, Double> values = new LinkedHashMap<>();
         List<Terminal> near = Terminals.of(job, job.ends().getFirst());
-        if (kept(job).get(OHMS) instanceof Map<?, ?> ohms && isSame(kept(job).get(RESISTORS), plug)) {
-            ohms.forEach((name, value) -> near.stream().filter(t -> t.toString().equals(name)).forEach(t -> {
-                if (value instanceof Number number) {
-                    values.put(t, number.doubleValue());
-                } else if (OPEN.equals(value)) {
-                    values.put(t, Double.POSITIVE_INFINITY);
-                }
-            }));
-        }
+        kept(job).filter(k -> k.resistors().equals(plug.values())).ifPresent(k -> k.ohms().forEach((t, v) -> {
+            if (near.contains(t)) {
+                values.put(t, v);
+            }
+        }));
         return new LadderWork(job, plug, values);
-    }
-
-    private static boolean isSame(Object resistors, LadderPlug plug) {
-        return resistors instanceof List<?> list && list.size() == plug.values().size()
-                && IntStream.range(0, list.size()).allMatch(k -> list.get(k) instanceof Number n
-                        && n.doubleValue() == plug.values().get(k));
     }
 
     /** How many values a job keeps that did not become readings yet, as far as its ends are still the same. */
     public static long waiting(Job job) {
-        return kept(job).get(OHMS) instanceof Map<?, ?> ohms
-                ? ohms.keySet().stream()
-                        .filter(name -> name.toString().startsWith(job.ends().getFirst().name() + "."))
-                        .count()
-                : 0;
+        return kept(job).map(k -> k.ohms().keySet().stream()
+                .filter(t -> t.end().equals(job.ends().getFirst().name())).count()).orElse(0L);
     }
 
     /** What a job keeps for the connector of its second end; empty when there is nothing. */
-    private static Map<?, ?> kept(Job job) {
-        return job.ends().size() > 1 && job.extra().members().get(MEMBER) instanceof Map<?, ?> kept
-                && job.ends().get(1).connector().equals(kept.get(CONNECTOR)) ? kept : Map.of();
+    private static Optional<LadderValues> kept(Job job) {
+        return job.ladderValues()
+                .filter(k -> job.ends().size() > 1 && job.ends().get(1).connector().equals(k.connector()));
     }
 
     public List<Terminal> near() {
@@ -116,7 +98,7 @@ public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double
         Map<Touch, Boolean> found = new HashMap<>();
         for (Reading reading : job.readings()) {
             if (reading.mode() != Mode.CONTINUITY || !reading.touch().isSingle()
-                    || reading.extra().members().containsKey(Reading.LADDER)) {
+                    || reading.isByLadder()) {
                 continue;
             }
             Terminal red = reading.red().getFirst();
@@ -144,25 +126,19 @@ public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double
         return kept(all);
     }
 
-    private Job kept(Map<Terminal, Double> all) {
-        Map<String, Object> members = new LinkedHashMap<>(job.extra().members());
-        members.remove(MEMBER);
-        if (!all.isEmpty()) {
-            Map<String, Object> ohms = new LinkedHashMap<>();
-            all.forEach((t, v) -> ohms.put(t.toString(), v.isInfinite() ? OPEN : v));
-            members.put(MEMBER,
-                    Map.of(CONNECTOR, job.ends().get(1).connector(), RESISTORS, plug.values(), OHMS,
-                            ohms));
-        }
-        return job.withExtra(new Extra(members));
+    private Job kept(SequencedMap<Terminal, Double> all) {
+        return job.withLadderValues(all.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new LadderValues(job.ends().get(1).connector(), plug.values(), all,
+                        job.ladderValues().map(LadderValues::extra).orElse(Extra.NONE))));
     }
 
     /** The job with what the values say as readings, each with the value behind it, and the values no longer waiting. */
-    public Job written(List<Reading> said, String time) {
+    public Job written(List<Reading> said, Instant time) {
         List<Reading> all = new ArrayList<>(job.readings());
         for (Reading reading : said) {
             double ohms = values.get(reading.red().getFirst());
-            all.add(reading.at(time).with(Reading.LADDER, Double.isInfinite(ohms) ? OPEN : (Object) ohms));
+            all.add(reading.at(time).by(new Provenance.ByLadder(ohms, reading.isAssumed())));
         }
         return kept(new LinkedHashMap<>()).withReadings(all);
     }

@@ -1,6 +1,7 @@
 package wegweiser.core.model;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -22,11 +23,12 @@ import java.util.OptionalDouble;
 public record CableStock(String id, String title, List<String> conductors, int awg, List<String> thick,
         int thickAwg, List<List<String>> pairs, String screen, double pfPerMetre, double diameterMm,
         boolean stranded, boolean flat, boolean coloursUncertain, OptionalDouble lengthMm, String note,
-        Extra extra) {
+        Map<String, Object> extra) {
     public CableStock {
         conductors = List.copyOf(conductors);
         thick = List.copyOf(thick);
         pairs = pairs.stream().map(List::copyOf).toList();
+        extra = Extra.kept(extra);
     }
 
     public CableStock(String id, String title, List<String> conductors, int awg, List<String> thick,
@@ -37,7 +39,7 @@ public record CableStock(String id, String title, List<String> conductors, int a
                 coloursUncertain, lengthMm, note, Extra.NONE);
     }
 
-    public CableStock withExtra(Extra more) {
+    public CableStock withExtra(Map<String, Object> more) {
         return new CableStock(id, title, conductors, awg, thick, thickAwg, pairs, screen, pfPerMetre,
                 diameterMm,
                 stranded, flat, coloursUncertain, lengthMm, note, more);

@@ -1,5 +1,6 @@
 package wegweiser.core.model;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -11,7 +12,11 @@ import java.util.OptionalDouble;
  * @param own its description, where it is not of the catalogue
  */
 public record CableUse(Optional<String> stock, OptionalDouble lengthMm, Optional<CableStock> own,
-        Extra extra) {
+        Map<String, Object> extra) {
+    public CableUse {
+        extra = Extra.kept(extra);
+    }
+
     /** No cable chosen yet. */
     public static final CableUse NONE = new CableUse(Optional.empty(), OptionalDouble.empty(),
             Optional.empty(),

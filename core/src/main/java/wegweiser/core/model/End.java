@@ -1,6 +1,7 @@
 package wegweiser.core.model;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -10,13 +11,14 @@ import java.util.Optional;
  * @param port catalogue id of the device's own connector, when it is known
  */
 public record End(String name, String device, Optional<Role> role, String connector, Optional<String> port,
-        List<PinRow> pinout, List<PortReading> portReadings, Extra extra) {
+        List<PinRow> pinout, List<PortReading> portReadings, Map<String, Object> extra) {
     /** The connector id of an end without a connector. */
     public static final String LEADS = "leads";
 
     public End {
         pinout = List.copyOf(pinout);
         portReadings = List.copyOf(portReadings);
+        extra = Extra.kept(extra);
     }
 
     public static End of(String name, String device, String connector, List<PinRow> pinout) {

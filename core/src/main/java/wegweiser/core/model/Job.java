@@ -3,8 +3,11 @@ package wegweiser.core.model;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.wiring.Nets;
 
 /**
  * Everything about one cable. Nets, evidence, findings, steps and plans are not here: they are derived.
@@ -14,26 +17,31 @@ import java.util.Set;
  * @param waivers findings that stand for a written reason
  * @param done keys of the bench steps that are ticked
  * @param setAside readings of an earlier cable or state
+ * @param ladderValues values of a ladder plug that did not become readings yet
+ * @param simulation what stands in for the things on the bench
  */
 public record Job(int version, String title, List<End> ends, CableUse cable, List<Link> links,
         List<Reading> readings, List<OwnConnector> connectors, List<Waiver> waivers, List<String> done,
-        List<SetAside> setAside, Extra extra) {
-    /** The version of the job file that this program reads and writes. */
-    public static final int VERSION = 1;
+        List<SetAside> setAside, Optional<LadderValues> ladderValues, Optional<Simulated> simulation,
+        Map<String, Object> extra) {
+    /** The version of the job file that this program writes; it reads all before it. */
+    public static final int VERSION = 2;
 
     public Job {
         ends = List.copyOf(ends);
+        cable = Objects.requireNonNullElse(cable, CableUse.NONE);
         links = List.copyOf(links);
         readings = List.copyOf(readings);
         connectors = List.copyOf(connectors);
         waivers = List.copyOf(waivers);
         done = List.copyOf(done);
         setAside = List.copyOf(setAside);
+        extra = Extra.kept(extra);
     }
 
     public static Job of(String title, List<End> ends, List<Link> links, List<Reading> readings) {
         return new Job(VERSION, title, ends, CableUse.NONE, links, readings, List.of(), List.of(), List.of(),
-                List.of(), Extra.NONE);
+                List.of(), Optional.empty(), Optional.empty(), Extra.NONE);
     }
 
     public Optional<End> end(String name) {
@@ -66,12 +74,12 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
 
     public Job withTitle(String newTitle) {
         return new Job(version, newTitle, ends, cable, links, readings, connectors, waivers, done, setAside,
-                extra);
+                ladderValues, simulation, extra);
     }
 
     public Job withEnds(List<End> newEnds) {
         return new Job(version, title, newEnds, cable, links, readings, connectors, waivers, done, setAside,
-                extra);
+                ladderValues, simulation, extra);
     }
 
     /** This job with the end of the same name replaced. */
@@ -84,12 +92,13 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         List<OwnConnector> all = new ArrayList<>(connectors);
         all.removeIf(c -> c.id().equals(connector.id()));
         all.add(connector);
-        return new Job(version, title, ends, cable, links, readings, all, waivers, done, setAside, extra);
+        return new Job(version, title, ends, cable, links, readings, all, waivers, done, setAside,
+                ladderValues, simulation, extra);
     }
 
     public Job withCable(CableUse newCable) {
         return new Job(version, title, ends, newCable, links, readings, connectors, waivers, done, setAside,
-                extra);
+                ladderValues, simulation, extra);
     }
 
     /** This job with one reading, by its number from 1, set aside for a reason. */
@@ -106,17 +115,18 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         List<Reading> left = new ArrayList<>(readings);
         List<SetAside> aside = new ArrayList<>(setAside);
         aside.add(new SetAside(why, List.of(left.remove(at))));
-        return new Job(version, title, ends, cable, links, left, connectors, waivers, done, aside, extra);
+        return new Job(version, title, ends, cable, links, left, connectors, waivers, done, aside,
+                ladderValues, simulation, extra);
     }
 
     public Job withLinks(List<Link> newLinks) {
         return new Job(version, title, ends, cable, newLinks, readings, connectors, waivers, done, setAside,
-                extra);
+                ladderValues, simulation, extra);
     }
 
     public Job withReadings(List<Reading> newReadings) {
         return new Job(version, title, ends, cable, links, newReadings, connectors, waivers, done, setAside,
-                extra);
+                ladderValues, simulation, extra);
     }
 
     public Job withReading(Reading reading) {
@@ -138,17 +148,27 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
 
     public Job withWaivers(List<Waiver> newWaivers) {
         return new Job(version, title, ends, cable, links, readings, connectors, newWaivers, done, setAside,
-                extra);
+                ladderValues, simulation, extra);
     }
 
     public Job withDone(List<String> newDone) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, newDone, setAside,
-                extra);
+                ladderValues, simulation, extra);
     }
 
-    public Job withExtra(Extra newExtra) {
+    public Job withLadderValues(Optional<LadderValues> newValues) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
-                newExtra);
+                newValues, simulation, extra);
+    }
+
+    public Job withSimulation(Simulated newSimulation) {
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+                ladderValues, Optional.of(newSimulation), extra);
+    }
+
+    public Job withExtra(Map<String, Object> newExtra) {
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+                ladderValues, simulation, newExtra);
     }
 
     /** This job with no readings of its own; those it had are kept under the reason given. */
@@ -158,6 +178,7 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         }
         List<SetAside> kept = new ArrayList<>(setAside);
         kept.add(new SetAside(why, readings));
-        return new Job(version, title, ends, cable, links, List.of(), connectors, waivers, done, kept, extra);
+        return new Job(version, title, ends, cable, links, List.of(), connectors, waivers, done, kept,
+                ladderValues, simulation, extra);
     }
 }

@@ -1,5 +1,6 @@
 package wegweiser.core.model;
 
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -10,7 +11,11 @@ import java.util.Optional;
  * @param why one sentence, when the link was proposed by the router
  */
 public record Link(Terminal from, Optional<Terminal> to, Optional<String> conductor, Optional<Part> part,
-        Optional<String> why, Extra extra) {
+        Optional<String> why, Map<String, Object> extra) {
+    public Link {
+        extra = Extra.kept(extra);
+    }
+
     public static Link of(Terminal from, Terminal to) {
         return new Link(from, Optional.of(to), Optional.empty(), Optional.empty(), Optional.empty(),
                 Extra.NONE);

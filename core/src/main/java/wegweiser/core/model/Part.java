@@ -1,9 +1,14 @@
 package wegweiser.core.model;
 
+import java.util.Map;
 import java.util.OptionalDouble;
 
 /** A part in a link, with its value where the kind has one: ohms for resistors, farads for capacitors. */
-public record Part(PartKind kind, OptionalDouble ohms, OptionalDouble farads, Extra extra) {
+public record Part(PartKind kind, OptionalDouble ohms, OptionalDouble farads, Map<String, Object> extra) {
+    public Part {
+        extra = Extra.kept(extra);
+    }
+
     public static Part of(PartKind kind) {
         return new Part(kind, OptionalDouble.empty(), OptionalDouble.empty(), Extra.NONE);
     }

@@ -1,6 +1,7 @@
 package wegweiser.core.model;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -18,9 +19,10 @@ import java.util.OptionalDouble;
 public record PinRow(String contact, Optional<String> name, Optional<String> signal,
         Optional<Direction> direction,
         Optional<String> level, OptionalDouble volts, OptionalDouble amps, Optional<String> pair,
-        List<PinSource> sources, Extra extra) {
+        List<PinSource> sources, Map<String, Object> extra) {
     public PinRow {
         sources = List.copyOf(sources);
+        extra = Extra.kept(extra);
     }
 
     /** A row with a signal, direction and level and nothing else. */

@@ -1,6 +1,6 @@
 package wegweiser.core.model;
 
-import java.util.LinkedHashMap;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,20 +8,17 @@ import java.util.Optional;
 /**
  * A touch with its result.
  *
- * @param at ISO 8601 time, when it was noted
+ * @param how how it came about
+ * @param at when it was noted
  */
-public record Reading(Mode mode, Touch touch, Outcome outcome, Optional<String> at, Extra extra) {
-    /** Extra member of a reading that held while the cable was bent: for how many seconds. */
-    public static final String WIGGLED = "wiggledSeconds";
-
-    /** Extra member of a reading that follows from a value at a ladder plug: the ohms, or "open". */
-    public static final String LADDER = "ladderOhms";
-
-    /** Extra member of a reading that holds only as long as no part lies in the cable: true. */
-    public static final String ASSUMED = "assumed";
+public record Reading(Mode mode, Touch touch, Outcome outcome, Provenance how, Optional<Instant> at,
+        Map<String, Object> extra) {
+    public Reading {
+        extra = Extra.kept(extra);
+    }
 
     public static Reading of(Mode mode, Touch touch, Outcome outcome) {
-        return new Reading(mode, touch, outcome, Optional.empty(), Extra.NONE);
+        return new Reading(mode, touch, outcome, Provenance.MEASURED, Optional.empty(), Extra.NONE);
     }
 
     public static Reading beep(String red, String black) {
@@ -40,23 +37,25 @@ public record Reading(Mode mode, Touch touch, Outcome outcome, Optional<String> 
         return touch.black();
     }
 
-    public Reading at(String time) {
-        return new Reading(mode, touch, outcome, Optional.of(time), extra);
+    public Reading at(Instant time) {
+        return new Reading(mode, touch, outcome, how, Optional.of(time), extra);
+    }
+
+    public Reading by(Provenance provenance) {
+        return new Reading(mode, touch, outcome, provenance, at, extra);
+    }
+
+    public Reading withExtra(Map<String, Object> more) {
+        return new Reading(mode, touch, outcome, how, at, more);
     }
 
     /** Whether it follows from a value by an assumption: it may be believed and proves nothing. */
     public boolean isAssumed() {
-        return Boolean.TRUE.equals(extra.members().get(ASSUMED));
+        return how.isAssumed();
     }
 
-    /** This reading with one more extra member. */
-    public Reading with(String member, Object value) {
-        Map<String, Object> members = new LinkedHashMap<>(extra.members());
-        members.put(member, value);
-        return withExtra(new Extra(members));
-    }
-
-    public Reading withExtra(Extra more) {
-        return new Reading(mode, touch, outcome, at, more);
+    /** Whether it follows from a value at a ladder plug. */
+    public boolean isByLadder() {
+        return how instanceof Provenance.ByLadder;
     }
 }

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.signals.Signals;
@@ -32,8 +31,8 @@ public final class Sources {
     /** A row whose name was typed in becomes its own first source, before another is added. */
     public static PinRow asEntered(PinRow row) {
         return row.sources().isEmpty() && !row.label().isEmpty()
-                ? row.withSources(List.of(new PinSource(Words.say("source.entered"),
-                        row.name().or(row::signal).orElse(""), row.signal(), Optional.empty(), Extra.NONE)))
+                ? row.withSources(List.of(PinSource.of(Words.say("source.entered"),
+                        row.name().or(row::signal).orElse(""), row.signal())))
                 : row;
     }
 
@@ -48,8 +47,7 @@ public final class Sources {
                     result.row(said.contact()).orElseGet(() -> PinRow.named(said.contact())));
             List<PinSource> sources = new ArrayList<>(before.sources());
             sources.removeIf(s -> s.source().equals(source));
-            sources.add(new PinSource(source, said.name().or(said::signal).orElse(""), said.signal(),
-                    Optional.empty(), Extra.NONE));
+            sources.add(PinSource.of(source, said.name().or(said::signal).orElse(""), said.signal()));
             PinRow merged = before.label().isEmpty()
                     ? new PinRow(said.contact(), said.name(), said.signal(), said.direction(), said.level(),
                             said.volts(), said.amps(), said.pair(), sources, before.extra())
@@ -70,8 +68,7 @@ public final class Sources {
         String signal = signal(chosen);
         List<PinSource> sources = new ArrayList<>(row.sources());
         sources.removeIf(s -> s.source().equals(PinSource.DECIDED));
-        sources.add(new PinSource(PinSource.DECIDED, chosen.name(), Optional.of(signal), Optional.empty(),
-                new Extra(Map.of("for", source))));
+        sources.add(PinSource.decided(chosen.name(), signal, source));
         boolean same = Signals.canonical(row.label()).equals(signal);
         PinRow settled = new PinRow(contact, Optional.of(chosen.name()).filter(n -> !n.isBlank()),
                 Optional.of(signal), same ? row.direction() : Optional.empty(), row.level(), row.volts(),
@@ -92,8 +89,7 @@ public final class Sources {
         for (PinRow row : end.pinout()) {
             for (PinSource s : row.sources()) {
                 if (s.source().equals(source)) {
-                    moved.add(new PinSource(s.source(), s.name(), s.signal(),
-                            s.contact().or(() -> Optional.of(row.contact())), s.extra()));
+                    moved.add(s.withContact(s.contact().orElse(row.contact())));
                     to.add(meant.getOrDefault(row.contact(), row.contact()));
                 }
             }

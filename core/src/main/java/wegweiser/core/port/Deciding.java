@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.model.PortReading;
@@ -64,8 +63,7 @@ public final class Deciding {
 
     private static PinRow measured(PinRow row, String signal, List<String> by) {
         List<PinSource> sources = new ArrayList<>(row.sources());
-        sources.add(new PinSource(PinSource.MEASURED, signal, Optional.of(signal), Optional.empty(),
-                new Extra(Map.of("confirms", by))));
+        sources.add(PinSource.confirming(signal, by));
         String printed = row.sources().stream().filter(s -> Sources.signal(s).equals(signal))
                 .map(PinSource::name)
                 .findFirst().orElse(signal);

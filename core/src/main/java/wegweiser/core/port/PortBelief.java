@@ -48,7 +48,7 @@ public final class PortBelief {
 
     /** A voltage while sending counts as a movement when it differs clearly from the voltage at rest. */
     private static double value(PortMeasure measure, PortReading reading, Map<PortMeasure, Double> here) {
-        if (measure == PortMeasure.SENDING && reading.mode().equals("volts")) {
+        if (measure == PortMeasure.SENDING && reading.mode() == PortReading.Kind.VOLTS) {
             double rest = here.getOrDefault(PortMeasure.VOLTS, reading.value());
             return Math.abs(reading.value() - rest) > Math.max(0.3, 0.08 * Math.abs(rest)) ? 1 : 0;
         }

@@ -1,8 +1,9 @@
 package wegweiser.core.port;
 
 import java.util.Optional;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.PortReading;
+import wegweiser.core.model.PortReading.Kind;
+import wegweiser.core.model.PortReading.State;
 
 /**
  * What can be measured at a contact of a port: with seconds that it takes and whether the device has power.
@@ -43,28 +44,23 @@ public enum PortMeasure {
     /** A reading of this kind, as it is kept in the job. */
     public PortReading reading(String contact, double value) {
         return switch (this) {
-            case SHELL ->
-                new PortReading(contact, "shell", "continuity", value, Optional.of("unpowered"), Extra.NONE);
-            case OHMS ->
-                new PortReading(contact, "ground", "ohms", value, Optional.of("unpowered"), Extra.NONE);
-            case VOLTS -> new PortReading(contact, "ground", "volts", value, Optional.of("idle"), Extra.NONE);
-            case LOADED ->
-                new PortReading(contact, "ground", "volts-loaded", value, Optional.of("idle"), Extra.NONE);
-            case SENDING ->
-                new PortReading(contact, "ground", "movement", value, Optional.of("sending"), Extra.NONE);
+            case SHELL -> PortReading.of(contact, PortReading.SHELL, Kind.CONTINUITY, value, State.UNPOWERED);
+            case OHMS -> PortReading.of(contact, PortReading.GROUND, Kind.OHMS, value, State.UNPOWERED);
+            case VOLTS -> PortReading.of(contact, PortReading.GROUND, Kind.VOLTS, value, State.IDLE);
+            case LOADED -> PortReading.of(contact, PortReading.GROUND, Kind.VOLTS_LOADED, value, State.IDLE);
+            case SENDING -> PortReading.of(contact, PortReading.GROUND, Kind.MOVEMENT, value, State.SENDING);
         };
     }
 
     /** Which kind a reading of the job is; empty for kinds that say nothing about what a contact is. */
     public static Optional<PortMeasure> of(PortReading reading) {
         return switch (reading.mode()) {
-            case "continuity" -> Optional.of(SHELL).filter(_ -> reading.against().equals("shell"));
-            case "ohms" -> Optional.of(OHMS);
-            case "volts" ->
-                Optional.of(reading.when().filter("sending"::equals).isPresent() ? SENDING : VOLTS);
-            case "volts-loaded" -> Optional.of(LOADED);
-            case "movement" -> Optional.of(SENDING);
-            default -> Optional.empty();
+            case CONTINUITY -> Optional.of(SHELL).filter(_ -> reading.against().equals(PortReading.SHELL));
+            case OHMS -> Optional.of(OHMS);
+            case VOLTS ->
+                Optional.of(reading.when().filter(w -> w == State.SENDING).isPresent() ? SENDING : VOLTS);
+            case VOLTS_LOADED -> Optional.of(LOADED);
+            case MOVEMENT -> Optional.of(SENDING);
         };
     }
 }

@@ -2,12 +2,10 @@ package wegweiser.core.port;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.model.Role;
@@ -47,8 +45,8 @@ public final class PortPinout {
                 .orElse(OptionalDouble.empty());
         List<PinSource> sources = new ArrayList<>(before.sources());
         sources.removeIf(s -> s.source().equals(PinSource.MEASURED));
-        sources.add(new PinSource(PinSource.MEASURED, found.words(), signal, Optional.empty(),
-                new Extra(Map.of("confidence", Math.round(1000 * belief.confidence(contact)) / 1000.0))));
+        sources.add(PinSource.measured(found.words(), signal,
+                Math.round(1000 * belief.confidence(contact)) / 1000.0));
         return new PinRow(contact, printed.isPresent() ? before.name() : Optional.empty(), signal,
                 Optional.of(direction), level(found, rest).or(before::level),
                 found == PortClass.SUPPLY ? rounded(rest) : before.volts(), before.amps(), before.pair(),

@@ -1,8 +1,12 @@
 package wegweiser.core.readings;
 
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -11,6 +15,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
 
 /**
  * Readings as lines of text: as people type them ({@code A4 B6 beep}) or as CSV with a heading. A line that is not
@@ -32,7 +37,7 @@ public record ReadingList(List<Line> lines) {
      * @param reading what it says; none for a heading or an empty line, or when it was not understood
      * @param why what was not understood, or empty
      */
-    public record Line(int number, String text, java.util.Optional<Reading> reading, String why) {}
+    public record Line(int number, String text, Optional<Reading> reading, String why) {}
 
     /** Reads a text for a job. */
     public static ReadingList read(String text, Job job) {
@@ -57,10 +62,18 @@ public record ReadingList(List<Line> lines) {
         String touch = timed ? text.substring(0, time.start()) : text.replaceAll("[\\s,;]+$", "");
         try {
             Reading reading = TypedReading.parse(touch, known);
-            return new Line(number, text, java.util.Optional.of(timed ? reading.at(time.group(1)) : reading),
+            return new Line(number, text, Optional.of(timed ? reading.at(instant(time.group(1))) : reading),
                     "");
         } catch (IllegalArgumentException e) {
-            return new Line(number, text, java.util.Optional.empty(), e.getMessage());
+            return new Line(number, text, Optional.empty(), e.getMessage());
+        }
+    }
+
+    private static Instant instant(String text) {
+        try {
+            return OffsetDateTime.parse(text).toInstant();
+        } catch (DateTimeException _) {
+            throw new IllegalArgumentException(Words.say("typed.time", text));
         }
     }
 
@@ -82,7 +95,7 @@ public record ReadingList(List<Line> lines) {
             text.append(r.isAssumed() ? "# assumed: " : "").append(gang(r.red())).append(',')
                     .append(gang(r.black())).append(',').append(result(r))
                     .append(',')
-                    .append(r.at().orElse("")).append('\n');
+                    .append(r.at().map(Instant::toString).orElse("")).append('\n');
         }
         return text.toString();
     }

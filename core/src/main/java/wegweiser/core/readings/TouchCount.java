@@ -1,6 +1,7 @@
 package wegweiser.core.readings;
 
 import java.util.List;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 
 /**
@@ -20,10 +21,9 @@ public final class TouchCount {
     }
 
     private static boolean isSame(Reading before, Reading now) {
-        Object ladder = now.extra().members().get(Reading.LADDER);
-        if (ladder != null) {
+        if (now.how() instanceof Provenance.ByLadder(double ohms, boolean _)) {
             return before.red().equals(now.red())
-                    && ladder.equals(before.extra().members().get(Reading.LADDER));
+                    && before.how() instanceof Provenance.ByLadder(double same, boolean _) && same == ohms;
         }
         return before.touch().equals(now.touch()) && before.mode() != now.mode();
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -62,7 +63,8 @@ class GeometryTest {
         Job job = Job.of("own", List.of(End.of("A", "Flat-field panel", own.id(), List.of()),
                 End.of("B", "Dome computer", "dsub-9-plug", List.of())), List.of(), List.of());
         return new Job(job.version(), job.title(), job.ends(), CableUse.NONE, job.links(), job.readings(),
-                List.of(own), List.of(), List.of(), List.of(), Extra.NONE);
+                List.of(own), List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(),
+                Extra.NONE);
     }
 
     @Test

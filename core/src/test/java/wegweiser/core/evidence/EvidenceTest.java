@@ -13,6 +13,7 @@ import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -34,7 +35,7 @@ class EvidenceTest {
 
     @Test
     void whatIsAssumedIsSupposedAndProvesNothing() {
-        Reading assumed = Reading.beep("A.2", "B.3").with(Reading.ASSUMED, true);
+        Reading assumed = Reading.beep("A.2", "B.3").by(Provenance.ASSUMED);
         Job job = BLANK.withReading(assumed).withReading(Reading.beep("A.2", "A.7"));
         Evidence evidence = Evidence.of(job);
         assertThat(state(evidence, "A.2", "B.3")).isEqualTo(PairState.UNKNOWN);

@@ -2,12 +2,11 @@ package wegweiser.core.ladder;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.Samples;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
@@ -48,11 +47,10 @@ class LadderWorkTest {
         assertThat(LadderWork.waiting(two)).isEqualTo(2);
         assertThat(LadderWork.of(work.back(), PLUG).values().keySet()).containsExactly(a(1));
         assertThat(LadderWork.of(LadderWork.of(work.back(), PLUG).back(), PLUG).job()).isEqualTo(EMPTY);
-        Job written = work.written(work.settling().said(), "2026-01-01T00:00:00Z");
+        Job written = work.written(work.settling().said(), Instant.EPOCH);
         assertThat(LadderWork.waiting(written)).isZero();
         assertThat(written.readings()).isNotEmpty()
-                .allMatch(r -> r.extra().members().containsKey(Reading.LADDER)
-                        && r.at().isPresent());
+                .allMatch(r -> r.isByLadder() && r.at().isPresent());
     }
 
     @Test
@@ -60,18 +58,6 @@ class LadderWorkTest {
         LadderPlug other = LadderTrace.plug(EMPTY, EMPTY.ends().get(1), 2).orElseThrow();
         assertThat(other.values()).isNotEqualTo(PLUG.values());
         assertThat(LadderWork.of(straight(EMPTY), other).values()).isEmpty();
-        for (Object rubbish : List.of("text", List.of(1), Map.of("resistors", "x"),
-                Map.of("resistors", PLUG.values(), "ohms", List.of()),
-                Map.of("resistors", PLUG.values(), "ohms",
-                        Map.of("A.99", 5, "A.1", "wide", "nonsense", 3)))) {
-            Job job = EMPTY.withExtra(new Extra(Map.of(LadderWork.MEMBER, rubbish, "kept", 1)));
-            assertThat(LadderWork.of(job, PLUG).values()).as("%s", rubbish).isEmpty();
-            assertThat(LadderWork.of(job, PLUG).read(a(1), 5).extra().members()).containsEntry("kept", 1);
-        }
-    }
-
-    private static Map<String, Object> kept(String connector, Object ohms) {
-        return Map.of("connector", connector, "resistors", PLUG.values(), "ohms", ohms);
     }
 
     @Test
@@ -130,7 +116,7 @@ class LadderWorkTest {
     @Test
     void whatFollowsFromAnEarlierPlugIsNoBeep() {
         Job job = LadderWork.of(straight(EMPTY), PLUG).written(
-                LadderWork.of(straight(EMPTY), PLUG).settling().said(), "2026-01-01T00:00:00Z");
+                LadderWork.of(straight(EMPTY), PLUG).settling().said(), Instant.EPOCH);
         Job again = LadderWork.of(straight(job), PLUG).read(a(1), 20);
         assertThat(LadderWork.of(again, PLUG).settling().next(_ -> false)).contains(Touch.of(a(2), b(2)));
     }

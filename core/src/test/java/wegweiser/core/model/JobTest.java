@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,7 +21,7 @@ class JobTest {
             List.of(End.of("A", "Focuser", "dsub-9-socket", List.of(PinRow.named("2"))),
                     End.of("B", "Dome computer", "dsub-9-plug", List.of())),
             List.of(Link.of("A.2", "B.3")), List.of(Reading.beep("A.2", "B.3"), Reading.silent("A.2", "B.2")))
-            .withExtra(new Extra(Map.of("colour", "of the bag")));
+            .withExtra(Map.of("colour", "of the bag"));
 
     static Stream<Arguments> edits() {
         return Stream.of(edit("title", j -> j.withTitle("other")), edit("ends", j -> j.withEnds(List.of())),
@@ -31,6 +32,9 @@ class JobTest {
                 edit("done", j -> j.withDone(List.of("A:strip"))),
                 edit("readings setAside", j -> j.withReadingSetAside(2, "slipped")),
                 edit("readings setAside", j -> j.withReadingsSetAside("another cable")),
+                edit("ladderValues", j -> j.withLadderValues(Optional.of(new LadderValues("dsub-9-plug",
+                        List.of(100.0), new LinkedHashMap<>(), Extra.NONE)))),
+                edit("simulation", j -> j.withSimulation(Simulated.lead(List.of(), 1))),
                 edit("extra", j -> j.withExtra(Extra.NONE)));
     }
 
@@ -43,7 +47,8 @@ class JobTest {
                 Map.entry("ends", j.ends()), Map.entry("cable", j.cable()), Map.entry("links", j.links()),
                 Map.entry("readings", j.readings()), Map.entry("connectors", j.connectors()),
                 Map.entry("waivers", j.waivers()), Map.entry("done", j.done()),
-                Map.entry("setAside", j.setAside()),
+                Map.entry("setAside", j.setAside()), Map.entry("ladderValues", j.ladderValues()),
+                Map.entry("simulation", j.simulation()),
                 Map.entry("extra", j.extra()));
     }
 

@@ -41,7 +41,7 @@ class PortPinoutTest {
         assertThat(filled.row("1")).as("nothing was measured there").isEmpty();
         PinSource source = filled.row("3").orElseThrow().sources().getLast();
         assertThat(source.source()).isEqualTo(PinSource.MEASURED);
-        assertThat((double) source.extra().members().get("confidence")).isBetween(0.95, 1.0);
+        assertThat(source.confidence().orElseThrow()).isBetween(0.95, 1.0);
     }
 
     @Test
@@ -92,8 +92,8 @@ class PortPinoutTest {
 
     @Test
     void aVoltageWhileSendingCountsAsMovementWhenItDiffers() {
-        PortReading sending = new PortReading("3", "ground", "volts", -2, Optional.of("sending"),
-                wegweiser.core.model.Extra.NONE);
+        PortReading sending = PortReading.of("3", PortReading.GROUND, PortReading.Kind.VOLTS, -2,
+                PortReading.State.SENDING);
         List<PortReading> rest = List.of(PortMeasure.VOLTS.reading("3", -9), sending);
         assertThat(PortBelief.of(CONTACTS, rest).reading("3", PortMeasure.SENDING)).contains(1.0);
         List<PortReading> same = List.of(PortMeasure.VOLTS.reading("3", -2.1), sending);

@@ -3,6 +3,7 @@ package wegweiser.core.readings;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.Samples;
@@ -16,6 +17,7 @@ import wegweiser.core.belief.Belief;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
@@ -37,11 +39,12 @@ class ReadingListTest {
                 A1 A1 beep
                 A.2 A.7 119.6
                 A.4 B.ring
+                A.1 B.1 beep 2026-03-01T20:15
                 """, JOB);
         assertThat(list.readings()).hasSize(4);
-        assertThat(list.readings().getFirst().at()).contains("2026-03-01T20:15:00Z");
+        assertThat(list.readings().getFirst().at()).contains(Instant.parse("2026-03-01T20:15:00Z"));
         assertThat(list.readings().get(2).red()).hasSize(2);
-        assertThat(list.open()).extracting(ReadingList.Line::number).containsExactly(6, 7, 9);
+        assertThat(list.open()).extracting(ReadingList.Line::number).containsExactly(6, 7, 9, 10);
         assertThat(list.open()).allSatisfy(l -> assertThat(l.why()).isNotBlank());
     }
 
@@ -82,7 +85,7 @@ class ReadingListTest {
     @Test
     void whatIsAssumedGoesOutAsARemark() {
         String csv = ReadingList.csv(List.of(Reading.beep("A.1", "B.1"),
-                Reading.beep("A.2", "B.2").with(Reading.ASSUMED, true)));
+                Reading.beep("A.2", "B.2").by(Provenance.ASSUMED)));
         assertThat(csv).contains("# assumed: A.2,B.2,beep");
         ReadingList back = ReadingList.read(csv, JOB);
         assertThat(back.readings()).containsExactly(Reading.beep("A.1", "B.1"));

@@ -3,11 +3,10 @@ package wegweiser.core.readings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
-import wegweiser.core.model.Extra;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -35,11 +34,11 @@ class TouchCountTest {
 
     @Test
     void whatFollowsFromOneValueAtALadderPlugIsOneTouch() {
-        Extra value = new Extra(Map.of(Reading.LADDER, 4700.0));
-        List<Reading> both = List.of(Reading.beep("A.1", "B.2").withExtra(value),
-                Reading.silent("A.1", "B.1").withExtra(value));
+        Provenance value = new Provenance.ByLadder(4700, false);
+        List<Reading> both = List.of(Reading.beep("A.1", "B.2").by(value),
+                Reading.silent("A.1", "B.1").by(value));
         assertThat(TouchCount.of(both)).isEqualTo(1);
-        assertThat(TouchCount.of(List.of(both.getFirst(), Reading.beep("A.2", "B.2").withExtra(value))))
+        assertThat(TouchCount.of(List.of(both.getFirst(), Reading.beep("A.2", "B.2").by(value))))
                 .as("the same value at another contact").isEqualTo(2);
         assertThat(TouchCount.of(List.of(both.getFirst(), Reading.silent("A.1", "B.3")))).isEqualTo(2);
     }

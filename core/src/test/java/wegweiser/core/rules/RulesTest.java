@@ -221,11 +221,9 @@ class RulesTest {
 
     @Test
     void sourcesThatDisagree() {
-        PinSource manual = new PinSource("manual, p. 12", "RXD", Optional.empty(), Optional.empty(),
-                Extra.NONE);
-        PinSource label = new PinSource("label", "CTS", Optional.empty(), Optional.empty(), Extra.NONE);
-        PinSource measured = new PinSource(PinSource.MEASURED, "RXD", Optional.empty(), Optional.empty(),
-                Extra.NONE);
+        PinSource manual = PinSource.of("manual, p. 12", "RXD", Optional.empty());
+        PinSource label = PinSource.of("label", "CTS", Optional.empty());
+        PinSource measured = PinSource.of(PinSource.MEASURED, "RXD", Optional.empty());
         Job job = with(Samples.twoTerminals(GOOD), 0,
                 e -> e.withRow(e.row("2").orElseThrow().withSources(List.of(manual, label))));
         only(job, "sources-disagree", Severity.ERROR);
@@ -237,7 +235,7 @@ class RulesTest {
 
     @Test
     void oneSourceForASupplyContact() {
-        PinSource manual = new PinSource("manual", "V+", Optional.empty(), Optional.empty(), Extra.NONE);
+        PinSource manual = PinSource.of("manual", "V+", Optional.empty());
         Job job = ports(rows(Samples.supply("1", Direction.SUPPLY_OUT, 5, 1).withSources(List.of(manual))),
                 rows(), "");
         only(job, "source-single", Severity.NOTE);

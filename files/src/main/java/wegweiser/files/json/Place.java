@@ -22,6 +22,11 @@ public record Place(String path) {
         return new Place(path + "[" + i + "]");
     }
 
+    /** A place within this one. */
+    public Place then(Place within) {
+        return within.path.isEmpty() ? this : member(within.path);
+    }
+
     /** The line in which this place, or the nearest place around it that exists, begins; 1 for the whole file. */
     public int line(String text) {
         int best = 1;

@@ -13,6 +13,7 @@ import wegweiser.core.library.Library;
 import wegweiser.files.io.AtomicFile;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.json.Document;
+import wegweiser.files.json.Mapping;
 import wegweiser.files.json.Place;
 import wegweiser.files.json.SchemaCheck;
 
@@ -67,7 +68,7 @@ public record LibraryFolder(Path folder) {
      */
     public static Library read(Path file, Library before) throws BadFile {
         Document document = Document.parse(Document.textOf(file), file.getFileName().toString());
-        if (!document.root().path("format").asText().equals("wegweiser-library")) {
+        if (!document.root().path("format").asText().equals(LibraryFile.FORMAT)) {
             throw new BadFile(document.name()
                     + ": this is not a library file; one begins with \"format\": \"wegweiser-library\".");
         }
@@ -79,6 +80,11 @@ public record LibraryFolder(Path folder) {
         }
     }
 
+    /** The text of a library file. */
+    public static String text(Library library) {
+        return Document.write(Mapping.tree(LibraryFile.of(library)));
+    }
+
     /**
      * Writes entries as a file of their own, after checking that they can be read again beside the rest.
      *
@@ -86,7 +92,7 @@ public record LibraryFolder(Path folder) {
      * @throws BadFile when the entries make no sense or an id is taken
      */
     public Path add(Library entries, String name) throws BadFile, IOException {
-        String text = Document.write(LibraryJson.file(entries));
+        String text = text(entries);
         Files.createDirectories(folder);
         Path file = folder.resolve(name + ".json");
         for (int n = 2; Files.exists(file); n++) {

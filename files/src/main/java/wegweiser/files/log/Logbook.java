@@ -9,6 +9,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -199,7 +200,7 @@ public final class Logbook implements AutoCloseable {
                 s.setString(4, reading.red().toString());
                 s.setString(5, reading.black().toString());
                 s.setString(6, reading.outcome().toString());
-                s.setString(7, reading.at().orElse(null));
+                s.setString(7, reading.at().map(Instant::toString).orElse(null));
                 s.addBatch();
             }
             s.executeBatch();

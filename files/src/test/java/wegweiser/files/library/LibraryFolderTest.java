@@ -148,12 +148,12 @@ class LibraryFolderTest {
     void theTablesOfTheProgramFollowTheSchemaAndSurviveWriting() throws Exception {
         Library standard = new Library(List.of(), Cables.all(), NamedPinout.standard(),
                 NamedWiring.standard());
-        String text = Document.write(LibraryJson.file(standard));
+        String text = LibraryFolder.text(standard);
         Document document = Document.parse(text, "standard");
         document.check(new SchemaCheck(LibraryFolder.schema()));
         assertThat(NamedWiring.standard()).allSatisfy(w -> {
             Library one = new Library(List.of(), List.of(), List.of(), List.of(w));
-            String json = Document.write(LibraryJson.file(one));
+            String json = LibraryFolder.text(one);
             NamedWiring back = NamedWiring.of(new wegweiser.core.data.Entry(
                     Document.parse(json, "w").root().get("wirings").get(0), ""),
                     wegweiser.core.catalog.Catalogue.standard());

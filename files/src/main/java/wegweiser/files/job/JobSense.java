@@ -1,0 +1,112 @@
+package wegweiser.files.job;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
+import wegweiser.files.json.Mapping.Senseless;
+import wegweiser.files.json.Place;
+
+/** What no schema can say of a job: that what it names is there, and that names fit on a line. */
+final class JobSense {
+    private static final int LONGEST_NAME = 200;
+    private final Set<String> ends = new HashSet<>();
+
+    private JobSense() {}
+
+    /**
+     * Looks a job through.
+     *
+     * @throws Senseless with the first place that makes no sense
+     */
+    static void check(Job job) {
+        JobSense sense = new JobSense();
+        each(job.ends(), new Place("ends"), sense::end);
+        each(job.links(), new Place("links"), sense::link);
+        each(job.readings(), new Place("readings"), sense::reading);
+        each(job.waivers(), new Place("overrides"),
+                (w, at) -> each(w.terminals(), at.member("terminals"), sense::terminal));
+        each(job.setAside(), new Place("setAside"),
+                (a, at) -> each(a.readings(), at.member("readings"), sense::reading));
+        job.simulation().ifPresent(s -> {
+            Place at = new Place("simulation");
+            each(s.lead().orElse(List.of()), at.member("lead"), sense::link);
+            each(s.built().orElse(List.of()), at.member("built"), sense::link);
+        });
+        Catalogue catalogue = Catalogue.of(job);
+        each(job.ends(), new Place("ends"), (end, at) -> {
+            if (!end.connector().equals(End.LEADS) && catalogue.find(end.connector()).isEmpty()) {
+                throw new Senseless(at.member("connector"),
+                        "names a connector that the catalogue does not have: “" + end.connector() + "”");
+            }
+        });
+    }
+
+    private interface Check<T> {
+        void at(T value, Place place);
+    }
+
+    private static <T> void each(List<T> values, Place list, Check<T> check) {
+        for (int i = 0; i < values.size(); i++) {
+            check.at(values.get(i), list.element(i));
+        }
+    }
+
+    private void end(End end, Place place) {
+        oneLine(end.name(), place.member("name"));
+        if (!ends.add(end.name())) {
+            throw new Senseless(place.member("name"), "is used twice: “" + end.name() + "”");
+        }
+        each(end.pinout(), place.member("pinout"), (row, at) -> oneLine(row.contact(), at.member("contact")));
+    }
+
+    private void link(Link link, Place place) {
+        terminal(link.from(), place.member("from"));
+        link.to().ifPresent(to -> terminal(to, place.member("to")));
+        if (link.is(PartKind.RESISTOR)
+                && link.part().flatMap(p -> p.ohms().isPresent() ? Optional.of(p) : Optional.empty())
+                        .isEmpty()) {
+            throw new Senseless(place.member("part").member("ohms"),
+                    "is missing: a resistor needs its value");
+        }
+    }
+
+    private void reading(Reading reading, Place place) {
+        each(reading.red(), place.member("red"), this::terminal);
+        each(reading.black(), place.member("black"), this::terminal);
+        if (reading.red().stream().anyMatch(reading.black()::contains)) {
+            throw new Senseless(place, "has one contact on both probes");
+        }
+        if (reading.mode() == Mode.REACTION && !reading.touch().isSingle()) {
+            throw new Senseless(place, "is a reaction between more than two wires");
+        }
+    }
+
+    private void terminal(Terminal terminal, Place place) {
+        oneLine(terminal.contact(), place);
+        if (!ends.contains(terminal.end())) {
+            throw new Senseless(place, "names an end that the job does not have: “" + terminal.end() + "”");
+        }
+    }
+
+    /** A name has something in it, and fits on a line. */
+    private static void oneLine(String name, Place place) {
+        if (name.isBlank()) {
+            throw new Senseless(place, "is blank");
+        }
+        if (name.length() > LONGEST_NAME) {
+            throw new Senseless(place, "is a name of more than " + LONGEST_NAME + " letters");
+        }
+        if (name.lines().count() > 1 || name.indexOf('\t') >= 0) {
+            throw new Senseless(place, "is of several lines");
+        }
+    }
+}

@@ -1,0 +1,217 @@
+package wegweiser.files.json;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonPropertyOrder;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import com.fasterxml.jackson.annotation.JsonValue;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.JsonDeserializer;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.annotation.JsonDeserialize;
+import com.fasterxml.jackson.databind.annotation.JsonSerialize;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.util.StdConverter;
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wegweiser.core.catalog.Cables;
+import wegweiser.core.catalog.NamedPinout;
+import wegweiser.core.data.Entry;
+import wegweiser.core.library.Library;
+import wegweiser.core.model.CableStock;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.LadderValues;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.OwnConnector;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.PinSource;
+import wegweiser.core.model.PortReading;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Role;
+import wegweiser.core.model.SetAside;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Waiver;
+import wegweiser.core.wiring.NamedWiring;
+
+/** Where the JSON of a record of the model is another than its components: names, what is left out, other shapes. */
+final class Shapes {
+    private Shapes() {}
+
+    static void register(JsonMapper.Builder builder) {
+        for (Class<?> words : List.of(Role.class, Direction.class, Mode.class, PartKind.class,
+                PortReading.Kind.class, PortReading.State.class)) {
+            builder.addMixIn(words, Word.class);
+        }
+        builder.addMixIn(Terminal.class, OfTerminal.class).addMixIn(Job.class, OfJob.class)
+                .addMixIn(End.class, OfEnd.class).addMixIn(PinRow.class, OfRow.class)
+                .addMixIn(PinSource.class, OfSource.class).addMixIn(Reading.class, OfReading.class)
+                .addMixIn(LadderValues.class, OfLadder.class).addMixIn(CableStock.class, OfCable.class)
+                .addMixIn(OwnConnector.class, OfConnector.class).addMixIn(NamedPinout.class, OfPinout.class)
+                .addMixIn(NamedWiring.class, OfWiring.class);
+    }
+
+    private interface Word {
+        @JsonValue
+        String id();
+    }
+
+    @JsonDeserialize(converter = ToTerminal.class)
+    private abstract static class OfTerminal {
+        @JsonValue
+        @Override
+        public abstract String toString();
+
+        /** Reads the names of members. */
+        @JsonCreator
+        static Terminal parse(String text) {
+            throw new UnsupportedOperationException(text);
+        }
+    }
+
+    private static final class ToTerminal extends StdConverter<String, Terminal> {
+        @Override
+        public Terminal convert(String text) {
+            try {
+                return Terminal.parse(text);
+            } catch (IllegalArgumentException _) {
+                throw new Mapping.Senseless(Place.ROOT, "is not a terminal such as A.2: “" + text + "”");
+            }
+        }
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "format")
+    @JsonTypeName("wegweiser-job")
+    @JsonPropertyOrder({"version", "title", "connectors"})
+    private interface OfJob {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<OwnConnector> connectors();
+
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = NoCable.class)
+        CableUse cable();
+
+        @JsonProperty("overrides")
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Waiver> waivers();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<String> done();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<SetAside> setAside();
+    }
+
+    /** Equal to what is not written: a cable of which nothing is known. */
+    private static final class NoCable {
+        @Override
+        public boolean equals(Object other) {
+            return other == null || other.equals(CableUse.NONE);
+        }
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
+    }
+
+    private interface OfEnd {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<PortReading> portReadings();
+    }
+
+    private interface OfRow {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<PinSource> sources();
+    }
+
+    private interface OfSource {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<String> confirms();
+
+        @JsonProperty("for")
+        Optional<String> chosen();
+    }
+
+    @JsonSerialize(converter = ReadingShape.From.class)
+    @JsonDeserialize(converter = ReadingShape.To.class)
+    private interface OfReading {}
+
+    @JsonSerialize(converter = LadderShape.From.class)
+    @JsonDeserialize(converter = LadderShape.To.class)
+    private interface OfLadder {}
+
+    @JsonSerialize(converter = CableShape.From.class)
+    @JsonDeserialize(using = CableTable.class)
+    private interface OfCable {}
+
+    @JsonDeserialize(using = ConnectorTable.class)
+    private interface OfConnector {}
+
+    @JsonPropertyOrder({"id", "title", "connector", "role", "note", "rows"})
+    private interface OfPinout {
+        @JsonProperty("connector")
+        String family();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        String note();
+    }
+
+    @JsonSerialize(converter = WiringShape.From.class)
+    private interface OfWiring {}
+
+    /** Reads as the tables that come with the program are read, so that they are held to the same. */
+    private abstract static class Table<T> extends JsonDeserializer<T> {
+        private final Set<String> known;
+
+        Table(String... known) {
+            this.known = Set.of(known);
+        }
+
+        abstract T read(Entry entry, Map<String, Object> extra);
+
+        @Override
+        public T deserialize(JsonParser parser, DeserializationContext context) throws IOException {
+            JsonNode node = context.readTree(parser);
+            Map<String, Object> extra = new LinkedHashMap<>();
+            for (Map.Entry<String, JsonNode> member : node.properties()) {
+                if (!known.contains(member.getKey())) {
+                    extra.put(member.getKey(), context.readTreeAsValue(member.getValue(), Object.class));
+                }
+            }
+            return read(new Entry(node, ""), extra);
+        }
+    }
+
+    private static final class CableTable extends Table<CableStock> {
+        CableTable() {
+            super("id", "title", "conductors", "awg", "thick", "thickAwg", "pairs", "screen", "pfPerMetre",
+                    "diameterMm", "core", "flat", "coloursUncertain", "lengthMm", "note");
+        }
+
+        @Override
+        CableStock read(Entry entry, Map<String, Object> extra) {
+            return Cables.of(entry).withExtra(extra);
+        }
+    }
+
+    private static final class ConnectorTable extends Table<OwnConnector> {
+        ConnectorTable() {
+            super("id", "title", "rows", "pitchMm", "shell");
+        }
+
+        @Override
+        OwnConnector read(Entry entry, Map<String, Object> extra) {
+            return Library.connector(entry).withExtra(extra);
+        }
+    }
+}

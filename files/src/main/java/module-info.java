@@ -20,4 +20,8 @@ module wegweiser.files {
     exports wegweiser.files.log;
     exports wegweiser.files.sheet;
     exports wegweiser.files.workshop;
+
+    // records are made and read by their components
+    opens wegweiser.files.json to com.fasterxml.jackson.databind;
+    opens wegweiser.files.library to com.fasterxml.jackson.databind;
 }

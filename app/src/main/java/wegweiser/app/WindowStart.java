@@ -1,10 +1,14 @@
 package wegweiser.app;
 
+import wegweiser.files.job.JobFile;
+
 /** Starts the window; apart from {@link Main} so that commands do not load it. */
 final class WindowStart {
     private WindowStart() {}
 
     static void run(String[] args) {
-        wegweiser.app.WindowApp.start(args);
+        // while the toolkit starts
+        JobFile.prepare();
+        WindowApp.start(args);
     }
 }

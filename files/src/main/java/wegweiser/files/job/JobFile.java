@@ -32,7 +32,7 @@ public final class JobFile {
         return Document.schema(JobFile.class, "job.schema.json");
     }
 
-    /** Gets ready to read jobs, in a thread of its own, so that the first one is read as fast as the next. */
+    /** Gets ready to read and write jobs, in a thread of its own, so that the first is there as fast as the next. */
     public static void prepare() {
         Thread.ofPlatform().daemon().start(() -> {
             Mapping.prepare(Job.class);

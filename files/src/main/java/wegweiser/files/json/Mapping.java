@@ -69,9 +69,10 @@ public final class Mapping {
         return builder.build();
     }
 
-    /** Gets ready to read a kind of record, which takes longer than to read one; from any thread, once. */
+    /** Gets ready to read and write a kind of record, which takes longer than to read one. */
     public static void prepare(Class<?> type) {
         MAPPER.readerFor(type);
+        MAPPER.writerFor(type);
     }
 
     /** A record as a tree, members in the order in which they are written. */

@@ -11,7 +11,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
-import wegweiser.core.words.Words;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 
 /** The face of the meter: what the simulated one shows, or the word that the person's own is in use. */
 public final class MeterDisplay extends VBox {
@@ -87,10 +88,8 @@ public final class MeterDisplay extends VBox {
             case Outcome.Beep() -> t("meter.beep");
             case Outcome.Silent() -> "OL";
             case Outcome.Open() -> "OL";
-            case Outcome.Resistance(double ohms) -> (ohms >= 1e6
-                    ? Words.number(ohms / 1e6) + " M"
-                    : ohms >= 1e4 ? Words.number(ohms / 1e3) + " k" : Words.number(ohms) + " ") + "Ω";
-            case Outcome.Voltage(double volts) -> Words.number(volts) + " V";
+            case Outcome.Resistance(double ohms) -> Quantity.words(ohms, Unit.OHM);
+            case Outcome.Voltage(double volts) -> Quantity.words(volts, Unit.VOLT);
             case Outcome.Reacts() -> t("meter.reacts");
             case Outcome.Nothing() -> t("meter.nothing");
         };

@@ -5,6 +5,7 @@ import static wegweiser.app.texts.Texts.t;
 import java.util.OptionalDouble;
 import wegweiser.core.port.PortMeasure;
 import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 
 /** A value as people type it: "-9.1", "4.7k", "OL", "open", "0,3 V". */
 public final class PortValue {
@@ -17,7 +18,7 @@ public final class PortValue {
             return OptionalDouble.of(PortMeasure.BEYOND_OHMS);
         }
         try {
-            double value = Quantity.parse(text, ohms ? Quantity.Unit.OHM : Quantity.Unit.VOLT);
+            double value = Quantity.parse(text, ohms ? Unit.OHM : Unit.VOLT);
             return ohms && value < 0 ? OptionalDouble.empty() : OptionalDouble.of(value);
         } catch (IllegalArgumentException _) {
             return OptionalDouble.empty();
@@ -31,12 +32,8 @@ public final class PortValue {
             case SENDING -> t(value > 0.5 ? "port.yes.sending" : "port.no.sending");
             case OHMS -> value >= PortMeasure.BEYOND_OHMS
                     ? t("port.beyond")
-                    : wegweiser.core.words.Words.ohms(Math.abs(value) < 0.005 ? 0 : value);
-            case VOLTS, LOADED -> number(value) + " V";
+                    : Quantity.words(value, Unit.OHM);
+            case VOLTS, LOADED -> Quantity.words(value, Unit.VOLT);
         };
-    }
-
-    private static String number(double value) {
-        return wegweiser.core.words.Words.number(Math.abs(value) < 0.005 ? 0 : value);
     }
 }

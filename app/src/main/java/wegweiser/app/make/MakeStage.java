@@ -32,6 +32,7 @@ import wegweiser.core.make.Step;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
 
 /** Builds the cable: numbered steps, the connector from the wiring side, what to lay out. */
@@ -271,7 +272,7 @@ public final class MakeStage implements StageView {
     /** The default number format of lengths typed here. */
     static Optional<Double> metresTyped(String text) {
         try {
-            double metres = Quantity.parse(text, Quantity.Unit.METRE);
+            double metres = Quantity.parse(text, Unit.METRE);
             return metres > 0 && metres < 1000 ? Optional.of(metres) : Optional.empty();
         } catch (IllegalArgumentException _) {
             return Optional.empty();

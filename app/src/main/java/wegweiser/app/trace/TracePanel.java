@@ -37,6 +37,8 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.port.Deciding;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.readings.TouchCount;
 import wegweiser.core.words.Words;
 
@@ -262,7 +264,9 @@ final class TracePanel extends VBox {
             boolean diode = part.kind() == PartKind.DIODE;
             counts.getChildren().add(Panels.line(
                     new Label(t(diode ? "trace.part.diode" : "trace.part", part.a(), part.b())),
-                    figure(diode ? Words.number(part.volts()) + " V" : Words.ohms(part.ohms()))));
+                    figure(diode
+                            ? Quantity.words(part.volts(), Unit.VOLT)
+                            : Quantity.words(part.ohms(), Unit.OHM))));
         }
     }
 

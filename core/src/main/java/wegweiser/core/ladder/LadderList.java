@@ -3,6 +3,8 @@ package wegweiser.core.ladder;
 import java.util.List;
 import java.util.Locale;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
 
 /** What to solder for a ladder plug, as lines for the bench: one resistor a contact, all of them to one common lead. */
@@ -14,7 +16,7 @@ public final class LadderList {
         StringBuilder text = new StringBuilder(Words.say("ladder.list.title", connector)).append("\n\n");
         for (int k = 0; k < contacts.size(); k++) {
             text.append(String.format(Locale.ROOT, "%-10s %8s%n", contacts.get(k).contact(),
-                    Words.ohms(plug.values().get(k))));
+                    Quantity.words(plug.values().get(k), Unit.OHM)));
         }
         long shared = plug.ambiguous();
         return text.append('\n')

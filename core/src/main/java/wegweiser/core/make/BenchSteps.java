@@ -20,6 +20,8 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
 
 /**
@@ -169,7 +171,8 @@ public final class BenchSteps {
         for (Link link : jumpers) {
             Terminal to = link.to().orElseThrow();
             String part = link.part().map(p -> switch (p.kind()) {
-                case RESISTOR -> Words.say("step.part.resistor", Words.number(p.ohms().orElse(0)));
+                case RESISTOR ->
+                    Words.say("step.part.resistor", Quantity.words(p.ohms().orElse(0), Unit.OHM));
                 case DIODE -> Words.say("step.part.diode", link.from().contact());
                 case CAPACITOR -> Words.say("step.part.capacitor");
                 case JUMPER, CUT -> Words.say("step.part.jumper");

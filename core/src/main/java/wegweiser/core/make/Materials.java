@@ -16,6 +16,8 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
 
 /** What to lay out on the bench, and what the finished cable will measure. */
@@ -59,7 +61,7 @@ public final class Materials {
 
     private static String partWords(Part part) {
         return part.kind() == PartKind.RESISTOR
-                ? Words.say("part.resistor", Words.number(part.ohms().orElse(0)))
+                ? Words.say("part.resistor", Quantity.words(part.ohms().orElse(0), Unit.OHM))
                 : Words.say(part.kind() == PartKind.DIODE ? "part.diode" : "part.capacitor");
     }
 
@@ -72,7 +74,7 @@ public final class Materials {
         double length = job.cable().lengthMm().getAsDouble();
         List<Figure> figures = new ArrayList<>();
         figures.add(new Figure(Words.say("figure.loop"),
-                Words.number(Copper.loopOhms(cable.awg(), cable.stranded(), length)) + " Ω"));
+                Quantity.words(Copper.loopOhms(cable.awg(), cable.stranded(), length), Unit.OHM)));
         boolean serial = job.ends().stream().flatMap(e -> e.pinout().stream())
                 .anyMatch(r -> r.level().map("rs232"::equals).orElse(false));
         if (cable.pfPerMetre() > 0 && serial) {
@@ -86,7 +88,8 @@ public final class Materials {
                 .mapToDouble(r -> r.amps().orElse(0)).max().orElse(0);
         if (amps > 0) {
             figures.add(new Figure(Words.say("figure.drop", Words.number(amps)),
-                    Words.number(Copper.dropVolts(amps, cable.awg(), cable.stranded(), length)) + " V"));
+                    Quantity.words(Copper.dropVolts(amps, cable.awg(), cable.stranded(), length),
+                            Unit.VOLT)));
         }
         return figures;
     }

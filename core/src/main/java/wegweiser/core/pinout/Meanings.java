@@ -10,6 +10,8 @@ import java.util.regex.Pattern;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.signals.Signals;
 
 /** What the words beside a contact say: a name, a direction, a level, a voltage. */
@@ -42,9 +44,6 @@ final class Meanings {
             Map.entry("open collector", "open-collector"),
             Map.entry("open drain", "open-drain"), Map.entry("open-collector", "open-collector"),
             Map.entry("open-drain", "open-drain"), Map.entry("usb2", "usb2"), Map.entry("can", "can"));
-    private static final Pattern VOLTS = Pattern.compile(
-            "([+-]?\\d{1,2}(?:[.,]\\d+)?)\\s*V(?:DC|olts?)?\\b|\\b(\\d)V(\\d)\\b",
-            Pattern.CASE_INSENSITIVE);
     private static final Pattern BRACKETS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
 
     private Meanings() {}
@@ -57,13 +56,9 @@ final class Meanings {
         return Optional.ofNullable(LEVELS.get(text.strip().toLowerCase(Locale.ROOT)));
     }
 
+    /** The volts that stand in a text; a range is no nominal voltage. */
     static OptionalDouble volts(String text) {
-        Matcher found = VOLTS.matcher(text);
-        if (!found.find()) {
-            return OptionalDouble.empty();
-        }
-        String number = found.group(1) != null ? found.group(1) : found.group(2) + "." + found.group(3);
-        return OptionalDouble.of(Math.abs(Double.parseDouble(number.replace(',', '.').replace("+", ""))));
+        return Quantity.within(text, Unit.VOLT).map(Quantity.Range::sole).orElse(OptionalDouble.empty());
     }
 
     /** The row that a contact and the words after it make. */

@@ -11,6 +11,8 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
 
 /**
@@ -84,8 +86,8 @@ final class Blind {
         double read = evidence.ohms(number(a), number(b)).orElse(window.from()) * (1 - METER_SHARE);
         double siemens = 1 / Math.max(1, read) - 1 / window.to();
         if (siemens > 0) {
-            said.add(Words.say("blind.beside", a, b, Words.ohms(foreseen.ohms(Touch.of(a, b))),
-                    Words.ohms(rounded(1 / siemens))));
+            said.add(Words.say("blind.beside", a, b, Quantity.words(foreseen.ohms(Touch.of(a, b)), Unit.OHM),
+                    Quantity.words(rounded(1 / siemens), Unit.OHM)));
         }
     }
 
@@ -115,7 +117,7 @@ final class Blind {
             } else if (link.is(PartKind.DIODE) && link.to().isPresent()
                     && foreseen.hidesDiode(Touch.of(link.from(), link.to().get()))) {
                 said.add(Words.say("blind.diode-beside", link.from(), link.to().get(),
-                        Words.ohms(foreseen.ohms(Touch.of(link.from(), link.to().get())))));
+                        Quantity.words(foreseen.ohms(Touch.of(link.from(), link.to().get())), Unit.OHM)));
             } else if (link.is(PartKind.RESISTOR) && link.to().isPresent()
                     && link.part().orElseThrow().ohms().isEmpty()) {
                 said.add(Words.say("blind.value", link.from(), link.to().get()));

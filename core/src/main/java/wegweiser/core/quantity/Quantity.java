@@ -1,9 +1,10 @@
 package wegweiser.core.quantity;
 
-import java.util.Arrays;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wegweiser.core.words.Words;
@@ -16,27 +17,13 @@ import wegweiser.core.words.Words;
  * @param unit the unit that was written, or none
  */
 public record Quantity(double value, Optional<Unit> unit) {
-    /** What is measured. */
-    public enum Unit {
-        OHM("\u03A9", "\u2126", "ohm", "ohms", "R"), VOLT("V", "volt", "volts"), AMP("A", "amp",
-                "amps"), FARAD("F"), METRE("m");
-
-        private final List<String> spellings;
-
-        Unit(String... spellings) {
-            this.spellings = List.of(spellings);
-        }
-
-        private static Optional<Unit> of(String word) {
-            return Arrays.stream(values()).filter(u -> u.spellings.contains(word)
-                    || word.length() > 1 && u.spellings.contains(word.toLowerCase(Locale.ROOT))
-                    || u == VOLT && word.equals("v")).findFirst();
-        }
-    }
-
     private static final Pattern NUMBER = Pattern.compile("([+-]?)(\\d+)(?:([.,])(\\d+))?\\s*(.*)");
     /** A resistor as it is marked, with the letter in place of the point. */
-    private static final Pattern MARKED = Pattern.compile("(\\d+)([RkKM])(\\d+)");
+    private static final Pattern MARKED = Pattern.compile("(\\d+)([RkKMV])(\\d+)");
+    private static final String SIGNED = "[+-]?\\d+(?:[.,]\\d+)?";
+    private static final Pattern RANGE = Pattern.compile("(\u00B1|\\+/-)?\\s*(" + SIGNED + ")\\s*(\\p{L}*)"
+            + "(?:\\s*(?:-|\u2013|\u2014|\u2026|\\.{2,3}|\\bto\\b|\\bbis\\b)\\s*(" + SIGNED
+            + ")\\s*(\\p{L}*))?");
     private static final List<String> OVER_RANGE = List.of("ol", "o.l", "0l", "o.l.", "open", "inf",
             "\u221E");
     /** No more digits than a number of this size has make sense. */
@@ -69,12 +56,13 @@ public record Quantity(double value, Optional<Unit> unit) {
      * @throws IllegalArgumentException with one sentence when the text is none or may mean two things
      */
     public static Quantity parse(String text) {
-        String word = text.strip().replace('\u2212', '-').replace('\u00A0', ' ').replace('\u202F', ' ');
+        String word = plain(text);
         Matcher marked = MARKED.matcher(word);
         if (marked.matches()) {
+            String letter = marked.group(2);
             return new Quantity(Double.parseDouble(marked.group(1) + "." + marked.group(3))
-                    * factor(marked.group(2).equals("R") ? "" : marked.group(2), text),
-                    Optional.of(Unit.OHM));
+                    * factor("RV".contains(letter) ? "" : letter, text),
+                    Optional.of(letter.equals("V") ? Unit.VOLT : Unit.OHM));
         }
         Matcher number = NUMBER.matcher(word);
         if (!number.matches() || number.group(2).length() > MOST_DIGITS) {
@@ -99,6 +87,96 @@ public record Quantity(double value, Optional<Unit> unit) {
             throw refused("quantity.none", text);
         }
         return new Quantity(digits * factor(prefix, text), unit);
+    }
+
+    /** The typographic minus and narrow blanks as the keyboard has them. */
+    private static String plain(String text) {
+        return text.strip().replace('\u2212', '-').replace('\u00A0', ' ').replace('\u202F', ' ');
+    }
+
+    /**
+     * From one value to another, both in the unit; a single value is a range of no width.
+     *
+     * @param from at most {@code to}
+     */
+    public record Range(double from, double to) {
+        /** The value, where there is but one. */
+        public OptionalDouble sole() {
+            return from == to ? OptionalDouble.of(from) : OptionalDouble.empty();
+        }
+    }
+
+    /**
+     * A value or a range: {@code 12 V}, {@code 10-30 V}, {@code -5 ... +5 V}, {@code 9 V to 36 V}, {@code \u00B115 V}.
+     *
+     * @throws IllegalArgumentException with one sentence when the text is neither, or goes from more to less
+     */
+    public static Range range(String text, Unit unit) {
+        Matcher found = RANGE.matcher(plain(text));
+        if (!found.matches() || found.group(1) != null && found.group(4) != null) {
+            double value = parse(text, unit);
+            return new Range(value, value);
+        }
+        return range(found, text, unit);
+    }
+
+    /** The first value or range in a text that has this unit with it, such as the volts in a name; none where there is none. */
+    public static Optional<Range> within(String text, Unit unit) {
+        for (String word : plain(text).split("[\\s()\\[\\],;:=]+")) {
+            if (MARKED.matcher(word).matches() && parse(word).unit.equals(Optional.of(unit))) {
+                return Optional.of(range(word, unit));
+            }
+        }
+        Matcher found = RANGE.matcher(plain(text));
+        while (found.find()) {
+            int start = found.start(2);
+            boolean inWord = start > 0 && Character.isLetterOrDigit(plain(text).charAt(start - 1));
+            try {
+                String last = found.group(4) == null ? found.group(3) : found.group(5);
+                if (!inWord && parse("1" + last).unit.equals(Optional.of(unit))) {
+                    return Optional.of(range(found, text, unit));
+                }
+            } catch (IllegalArgumentException _) {
+                // a number that is no value
+                continue;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Range range(Matcher found, String text, Unit unit) {
+        String high = found.group(4) == null
+                ? found.group(2) + found.group(3)
+                : found.group(4) + found.group(5);
+        double to = parse(high, unit);
+        if (found.group(4) == null) {
+            return new Range(found.group(1) == null ? to : -to, to);
+        }
+        // the unit may stand at the end alone: 10-30 mV
+        double from = parse(found.group(2) + (found.group(3).isEmpty() ? found.group(5) : found.group(3)),
+                unit);
+        if (from > to) {
+            throw refused("quantity.range", text);
+        }
+        return new Range(from, to);
+    }
+
+    /** A value as it is shown, such as 16.2 k\u03A9: at most two decimals, of volts below one three. */
+    public static String words(double value, Unit unit) {
+        return words(value, unit, '.');
+    }
+
+    /** A value with all its digits, for files. */
+    public static String exactly(double value, Unit unit) {
+        return BigDecimal.valueOf(value).toPlainString() + " " + unit.sign();
+    }
+
+    /** A value as it is shown where decimals are parted off by another sign. */
+    public static String words(double value, Unit unit, char point) {
+        Unit.Prefix prefix = unit.prefix(value);
+        String digits = Words.decimals(value / prefix.factor(),
+                unit == Unit.VOLT && Math.abs(value) < 1 ? 3 : 2);
+        return digits.replace('.', point) + " " + prefix.sign() + unit.sign();
     }
 
     private static double factor(String prefix, String text) {

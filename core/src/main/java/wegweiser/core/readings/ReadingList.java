@@ -15,6 +15,8 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
 
 /**
@@ -112,8 +114,8 @@ public record ReadingList(List<Line> lines) {
             case Outcome.Open() -> "open";
             case Outcome.Reacts() -> "reacts";
             case Outcome.Nothing() -> "nothing";
-            case Outcome.Resistance(double ohms) -> String.valueOf(ohms);
-            case Outcome.Voltage(double volts) -> volts + " V";
+            case Outcome.Resistance(double ohms) -> Quantity.exactly(ohms, Unit.OHM);
+            case Outcome.Voltage(double volts) -> Quantity.exactly(volts, Unit.VOLT);
         };
     }
 }

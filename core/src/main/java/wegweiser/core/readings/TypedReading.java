@@ -10,6 +10,7 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Touch;
 import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
 
 /**
@@ -81,10 +82,10 @@ public final class TypedReading {
         if (quantity.value() < 0) {
             throw new IllegalArgumentException(Words.say("typed.result", text));
         }
-        return quantity.unit().filter(u -> u == Quantity.Unit.VOLT).isPresent()
+        return quantity.unit().filter(u -> u == Unit.VOLT).isPresent()
                 ? Reading.of(Mode.DIODE, touch, new Outcome.Voltage(quantity.value()))
                 : Reading.of(Mode.OHMS, touch,
-                        new Outcome.Resistance(Quantity.parse(text, Quantity.Unit.OHM)));
+                        new Outcome.Resistance(Quantity.parse(text, Unit.OHM)));
     }
 
     /** What is typed at a touch that is asked for in a mode: there a bare number is of that mode. */

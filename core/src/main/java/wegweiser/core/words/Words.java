@@ -1,5 +1,7 @@
 package wegweiser.core.words;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
 
@@ -54,19 +56,16 @@ public final class Words {
         return String.join(", ", all.subList(0, all.size() - 1)) + " " + say("and") + " " + all.getLast();
     }
 
-    /** Ohms as printed on resistors, such as 16.2 k\u03A9. */
-    public static String ohms(double value) {
-        return value >= 1e6
-                ? number(value / 1e6) + " M\u03A9"
-                : value >= 1e3 ? number(value / 1e3) + " k\u03A9" : number(value) + " \u03A9";
-    }
-
     /** A number without needless zeros, at most two decimals. */
     public static String number(double n) {
-        if (n == Math.rint(n) && Math.abs(n) < 1e12) {
-            return String.valueOf((long) n);
-        }
-        String text = String.format(java.util.Locale.ROOT, "%.2f", n);
-        return text.replaceAll("\\.?0+$", "");
+        return decimals(n, 2);
+    }
+
+    /** A number without needless zeros, with at most so many decimals. */
+    public static String decimals(double n, int most) {
+        return Double.isFinite(n)
+                ? BigDecimal.valueOf(n).setScale(most, RoundingMode.HALF_EVEN).stripTrailingZeros()
+                        .toPlainString()
+                : String.valueOf(n);
     }
 }

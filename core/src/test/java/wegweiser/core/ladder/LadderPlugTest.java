@@ -11,7 +11,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wegweiser.core.Samples;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.model.Job;
-import wegweiser.core.words.Words;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 
 class LadderPlugTest {
     private static final LadderPlug.Error CLOSE = new LadderPlug.Error(0.001, 0.003, 1.5);
@@ -73,11 +74,11 @@ class LadderPlugTest {
 
     @Test
     void resistorsAreNamedAsPrintedOnThem() {
-        assertThat(Words.ohms(16_200)).isEqualTo("16.2 kΩ");
-        assertThat(Words.ohms(953)).isEqualTo("953 Ω");
-        assertThat(Words.ohms(1e6)).isEqualTo("1 MΩ");
-        assertThat(Words.ohms(30)).isEqualTo("30 Ω");
-        assertThat(Words.ohms(102_000)).isEqualTo("102 kΩ");
+        assertThat(Quantity.words(16_200, Unit.OHM)).isEqualTo("16.2 kΩ");
+        assertThat(Quantity.words(953, Unit.OHM)).isEqualTo("953 Ω");
+        assertThat(Quantity.words(1e6, Unit.OHM)).isEqualTo("1 MΩ");
+        assertThat(Quantity.words(30, Unit.OHM)).isEqualTo("30 Ω");
+        assertThat(Quantity.words(102_000, Unit.OHM)).isEqualTo("102 kΩ");
     }
 
     private static Job nineToTwentyFive() {

@@ -7,7 +7,8 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.PinRow;
-import wegweiser.core.words.Words;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 
 /** A pinout as CSV, with a heading that reads back. */
 public final class PinoutCsv {
@@ -23,7 +24,7 @@ public final class PinoutCsv {
                 printer.printRecord(row.contact(), row.name().or(row::signal).orElse(""),
                         row.signal().orElse(""),
                         row.direction().map(Direction::id).orElse(""), row.level().orElse(""),
-                        row.volts().isPresent() ? Words.number(row.volts().getAsDouble()) + " V" : "");
+                        row.volts().isPresent() ? Quantity.words(row.volts().getAsDouble(), Unit.VOLT) : "");
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -26,6 +26,8 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
 
@@ -69,7 +71,7 @@ public record SheetContent(String title, String label, String cable, String verd
         String stock = Cables.of(job).map(c -> c.title()).or(job.cable()::stock)
                 .orElse("");
         String length = job.cable().lengthMm().isPresent()
-                ? Words.number(job.cable().lengthMm().getAsDouble() / 1000) + " m"
+                ? Quantity.words(job.cable().lengthMm().getAsDouble() / 1000, Unit.METRE)
                 : "";
         return stock.isEmpty() || length.isEmpty() ? stock + length : stock + ", " + length;
     }
@@ -112,7 +114,7 @@ public record SheetContent(String title, String label, String cable, String verd
 
     private static String part(Part part) {
         return part.ohms().isPresent()
-                ? part.kind().id() + " " + Words.number(part.ohms().getAsDouble()) + " Ω"
+                ? part.kind().id() + " " + Quantity.words(part.ohms().getAsDouble(), Unit.OHM)
                 : part.kind().id();
     }
 

@@ -17,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
 
 /** What pops up over the window: the finder and the list of keys. Escape or a click beside it closes it. */
 public final class Overlay {
@@ -24,8 +25,17 @@ public final class Overlay {
     private StackPane veil;
     private Node before;
 
-    /** Something that can be found and done. */
-    public record Entry(String words, String key, Runnable action) {
+    /** Something that can be found and, where it is enabled, done. */
+    public record Entry(String words, String key, boolean enabled, Runnable action) {
+        public Entry(String words, Runnable action) {
+            this(words, "", true, action);
+        }
+
+        static Entry of(Action action) {
+            return new Entry(action.words().get(), action.shown(), action.enabled().getAsBoolean(),
+                    action::run);
+        }
+
         @Override
         public String toString() {
             return words;
@@ -74,23 +84,36 @@ public final class Overlay {
         }
     }
 
-    public void help(String title, List<String[]> lines) {
+    /** A list of keys in two columns: those of the place, and those that hold everywhere. */
+    public void help(String title, List<Action> here, List<Action> everywhere) {
         Label heading = new Label(title);
         heading.getStyleClass().add("heading");
         GridPane grid = new GridPane();
         grid.getStyleClass().add("key-list");
-        int row = 0;
-        for (String[] line : lines) {
-            Label key = new Label(line[0]);
-            key.getStyleClass().add("key-cap");
-            grid.add(key, 0, row);
-            grid.add(new Label(line[1]), 1, row++);
-        }
+        keys(grid, 0, here);
+        keys(grid, 2, everywhere);
         VBox panel = new VBox(12, heading, grid);
         panel.setId("help");
         panel.setFocusTraversable(true);
         up(panel);
         panel.requestFocus();
+    }
+
+    private static void keys(GridPane grid, int column, List<Action> actions) {
+        int row = 0;
+        for (Action action : actions) {
+            if (!action.shown().isEmpty()) {
+                Label key = new Label(action.shown());
+                key.getStyleClass().add("key-cap");
+                grid.add(key, column, row);
+                grid.add(new Label(action.words().get()), column + 1, row++);
+            }
+        }
+    }
+
+    /** What can be found: first what can be done, then what else there is. */
+    public static List<Entry> entries(List<Action> actions) {
+        return actions.stream().filter(Action::isFound).map(Entry::of).toList();
     }
 
     public void find(List<Entry> entries) {
@@ -129,7 +152,7 @@ public final class Overlay {
     }
 
     private void run(Entry entry) {
-        if (entry != null) {
+        if (entry != null && entry.enabled()) {
             down();
             entry.action().run();
         }
@@ -150,6 +173,7 @@ public final class Overlay {
             key.getStyleClass().add("quiet");
             HBox line = new HBox(new Label(entry.words()), space, key);
             line.setAlignment(Pos.CENTER_LEFT);
+            line.setDisable(!entry.enabled());
             setGraphic(line);
         }
     }

@@ -21,6 +21,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 
 /**
  * The picture of a cable: rows are the contacts of one end, columns those of another, a peg is a connection.
@@ -190,13 +192,25 @@ public final class Pegboard extends Region {
     }
 
     private void typed(KeyEvent e) {
-        PegModel shown = model.get();
-        if (step(e)) {
-            e.consume();
-        } else if (e.getCode() == KeyCode.SPACE && !shown.rows().isEmpty() && !shown.columns().isEmpty()) {
-            onPeg.accept(selection.get().row(), selection.get().column());
+        if (step(e) || peg().answers(e)) {
             e.consume();
         }
+    }
+
+    /** Moving on the board, by keys that may come from anywhere on the screen. */
+    public Action move() {
+        return Action.byKey("move", Keys.ARROWS, "← ↑ ↓ →", this::step);
+    }
+
+    /** Setting or lifting a peg at the selected cell. */
+    public Action peg() {
+        return Action.byKey("peg", Keys.plain(KeyCode.SPACE), Keys.shown(KeyCode.SPACE), _ -> {
+            boolean there = !model.get().rows().isEmpty() && !model.get().columns().isEmpty();
+            if (there) {
+                onPeg.accept(selection.get().row(), selection.get().column());
+            }
+            return there;
+        });
     }
 
     /** Moves the selected cell by an arrow key and takes the focus, wherever that was. */

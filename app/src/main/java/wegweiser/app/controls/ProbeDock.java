@@ -2,6 +2,7 @@ package wegweiser.app.controls;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -12,11 +13,14 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
@@ -25,14 +29,16 @@ import wegweiser.core.readings.TypedReading;
 
 /** What to touch now, one question, and answers on single keys; readable from two metres. */
 public final class ProbeDock extends HBox {
+    private static final KeyCombination VALUE = Keys.plain(KeyCode.V).getFirst();
+
     private final Label heading = new Label();
     private final ProbeArm red = new ProbeArm("probe-red");
     private final ProbeArm black = new ProbeArm("probe-black");
     private final Label question = new Label();
-    private final Button beep = answer("dock.beep", "B");
-    private final Button silent = answer("dock.silent", "N");
-    private final Button value = answer("dock.value", "V");
-    private final Button bend = answer("dock.wiggle", "W");
+    private final Button beep = answer("dock.beep", KeyCode.B);
+    private final Button silent = answer("dock.silent", KeyCode.N);
+    private final Button value = answer("dock.value", KeyCode.V);
+    private final Button bend = answer("dock.wiggle", KeyCode.W);
     private final TextField field = new TextField();
     private final Label why = new Label();
     private final Label error = new Label();
@@ -47,7 +53,6 @@ public final class ProbeDock extends HBox {
         throw new IllegalArgumentException();
     };
     private boolean free;
-    private Runnable onBack = () -> {};
 
     /** One touch to be made. */
     public record Ask(Touch touch, Mode mode, String heading, String redHint, String blackHint, String why) {}
@@ -105,8 +110,8 @@ public final class ProbeDock extends HBox {
     }
 
     /** A large button with the key that presses it. */
-    public static Button answer(String key, String cap) {
-        Label letter = new Label(cap);
+    public static Button answer(String key, KeyCode cap) {
+        Label letter = new Label(Keys.shown(cap));
         letter.getStyleClass().add("key-cap");
         Button button = new Button(t(key), letter);
         button.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
@@ -129,11 +134,6 @@ public final class ProbeDock extends HBox {
     /** How a whole typed reading is understood; it throws with a sentence where it is not. */
     public void setOnTyped(Function<String, Reading> typed) {
         parse = typed;
-    }
-
-    /** What Backspace does. */
-    public void setOnBack(Runnable action) {
-        onBack = action;
     }
 
     /** Asks for a touch, or says {@code done} when there is none to ask for. */
@@ -174,39 +174,39 @@ public final class ProbeDock extends HBox {
         answers.setDisable(busy);
     }
 
-    /** Answers a key; true when it was one of the dock's. */
-    public boolean key(KeyEvent e) {
-        if (ask.isEmpty() || answers.isDisabled()) {
-            return false;
+    /** What can be done while a touch is asked for. */
+    public List<Action> actions() {
+        List<Action> all = new ArrayList<>();
+        for (Action action : List.of(Action.of("beep", Keys.plain(KeyCode.B), beep::fire),
+                Action.of("silent", Keys.plain(KeyCode.N), silent::fire),
+                Action.byKey("value", valueKeys(), "0 … 9, " + Keys.shown(VALUE), e -> {
+                    openValue(VALUE.match(e) ? "" : e.getText(), true);
+                    return true;
+                }),
+                Action.byKey("typed", Keys.plain(KeyCode.T), Keys.shown(KeyCode.T), _ -> {
+                    openValue("", true);
+                    free = true;
+                    field.setPromptText(t("dock.free.prompt"));
+                    return true;
+                }), Action.byKey("enter", Keys.plain(KeyCode.ENTER), Keys.shown(KeyCode.ENTER),
+                        _ -> takeMeter()),
+                Action.of("meter", Keys.plain(KeyCode.M), meter::toggle))) {
+            all.add(action.when(() -> isAsking() && !wiggle.isOn()));
         }
-        if (wiggle.isOn()) {
-            return wiggle.key(e);
-        }
-        String text = e.getText();
-        if (e.getCode() == KeyCode.W) {
-            wiggle();
-        } else if (e.getCode() == KeyCode.B) {
-            beep.fire();
-        } else if (e.getCode() == KeyCode.N) {
-            silent.fire();
-        } else if (e.getCode() == KeyCode.V) {
-            openValue("", true);
-        } else if (e.getCode() == KeyCode.T) {
-            openValue("", true);
-            free = true;
-            field.setPromptText(t("dock.free.prompt"));
-        } else if (e.getCode() == KeyCode.ENTER) {
-            return takeMeter();
-        } else if (e.getCode() == KeyCode.BACK_SPACE) {
-            onBack.run();
-        } else if (e.getCode() == KeyCode.M) {
-            meter.toggle();
-        } else if (text.length() == 1 && Character.isDigit(text.charAt(0))) {
-            openValue(text, true);
-        } else {
-            return false;
-        }
-        return true;
+        all.add(Action.of("wiggle", Keys.plain(KeyCode.W), this::wiggle)
+                .when(() -> isAsking() && !wiggle.isOn()));
+        all.addAll(wiggle.actions());
+        return all;
+    }
+
+    private static List<KeyCombination> valueKeys() {
+        List<KeyCombination> keys = new ArrayList<>(Keys.DIGITS);
+        keys.add(VALUE);
+        return keys;
+    }
+
+    private boolean isAsking() {
+        return ask.isPresent() && !answers.isDisabled();
     }
 
     /** Holds the probes where they are while the cable is bent; a second time leaves it. */

@@ -11,9 +11,10 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Provenance;
@@ -25,9 +26,9 @@ import wegweiser.core.model.Touch;
  * of at least so many seconds; that it changed, at once.
  */
 final class Wiggle extends VBox {
-    private final Button held = answer("wiggle.held", "B");
-    private final Button silent = answer("wiggle.silent", "N");
-    private final Button changed = answer("wiggle.changed", "C");
+    private final Button held = answer("wiggle.held", KeyCode.B);
+    private final Button silent = answer("wiggle.silent", KeyCode.N);
+    private final Button changed = answer("wiggle.changed", KeyCode.C);
     private final ProgressBar bar = new ProgressBar(0);
     private final Label clock = new Label();
     private final IntegerProperty seconds;
@@ -69,7 +70,7 @@ final class Wiggle extends VBox {
         getChildren().addAll(time, new HBox(10, held, silent, changed));
     }
 
-    private static Button answer(String key, String cap) {
+    private static Button answer(String key, KeyCode cap) {
         return ProbeDock.answer(key, cap);
     }
 
@@ -119,19 +120,14 @@ final class Wiggle extends VBox {
         to.accept(readings);
     }
 
-    boolean key(KeyEvent e) {
-        if (e.getCode() == KeyCode.B) {
-            held.fire();
-        } else if (e.getCode() == KeyCode.N) {
-            silent.fire();
-        } else if (e.getCode() == KeyCode.C) {
-            changed.fire();
-        } else if (e.getCode() == KeyCode.ESCAPE || e.getCode() == KeyCode.W) {
-            end();
-            onLeave.run();
-        } else {
-            return false;
-        }
-        return true;
+    /** What can be done while the cable is bent. */
+    List<Action> actions() {
+        return List.of(Action.of("wiggle.held", Keys.plain(KeyCode.B), held::fire).when(this::isOn),
+                Action.of("wiggle.silent", Keys.plain(KeyCode.N), silent::fire).when(this::isOn),
+                Action.of("wiggle.changed", Keys.plain(KeyCode.C), changed::fire).when(this::isOn),
+                Action.of("wiggle.leave", Keys.plain(KeyCode.ESCAPE, KeyCode.W), () -> {
+                    end();
+                    onLeave.run();
+                }).when(this::isOn));
     }
 }

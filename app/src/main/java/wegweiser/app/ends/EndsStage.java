@@ -11,10 +11,11 @@ import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Background;
@@ -161,17 +162,10 @@ public final class EndsStage implements StageView {
     }
 
     @Override
-    public boolean key(KeyEvent e) {
-        if (e.getCode() == KeyCode.F) {
-            facing.forEach(name -> made.get(name).flip());
-            return true;
-        }
-        return false;
-    }
-
-    @Override
-    public List<String[]> keys() {
-        return List.of(new String[]{"F", t("keys.flip")}, new String[]{"Tab", t("keys.tab")},
-                new String[]{t("keys.wheel"), t("keys.zoom")});
+    public List<Action> actions() {
+        return List.of(
+                Action.of("flip", Keys.plain(KeyCode.F), () -> facing.forEach(name -> made.get(name).flip())),
+                Action.byKey("tab", List.of(), Keys.shown(KeyCode.TAB), _ -> false),
+                Action.byKey("zoom", List.of(), t("key.wheel"), _ -> false));
     }
 }

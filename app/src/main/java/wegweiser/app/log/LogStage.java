@@ -18,10 +18,11 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Session;
@@ -120,18 +121,17 @@ public final class LogStage implements StageView {
     }
 
     @Override
-    public boolean key(KeyEvent e) {
-        if (e.getText().length() == 1 && Character.isLetterOrDigit(e.getText().charAt(0))) {
-            // the letter itself follows as a typed one, and lands in the field
+    public List<Action> actions() {
+        // the letter itself follows as a typed one, and lands in the field
+        return List.of(Action.byKey("filter", Keys.LETTERS, "a … z", _ -> {
             filter.requestFocus();
             filter.end();
             return true;
-        }
-        return false;
+        }));
     }
 
     @Override
-    public List<String[]> keys() {
-        return List.<String[]>of(new String[]{"a … z", t("keys.filter")});
+    public Optional<Node> search() {
+        return Optional.of(filter);
     }
 }

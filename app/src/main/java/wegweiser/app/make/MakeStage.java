@@ -10,10 +10,11 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.FacePanel;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Overlay;
@@ -77,7 +78,8 @@ public final class MakeStage implements StageView {
         meaning.setAlignment(javafx.geometry.Pos.CENTER);
         VBox words = new VBox(6, where, meaning, check, caution);
         words.setAlignment(javafx.geometry.Pos.CENTER);
-        hint = Panels.hint(t("make.none"), t("empty.go-route"), () -> go.accept(StageId.ROUTE));
+        hint = Panels.hint(t("make.none", StageId.ROUTE.shown()), t("empty.go-route"),
+                () -> go.accept(StageId.ROUTE));
         VBox middle = Panels.sheet(face, words, hint);
         VBox.setVgrow(face, Priority.ALWAYS);
         face.managedProperty().bind(face.visibleProperty());
@@ -160,7 +162,8 @@ public final class MakeStage implements StageView {
         caution.setText(step.caution());
         boolean ticked = job.done().contains(step.key());
         boolean all = shown.stream().allMatch(s -> job.done().contains(s.key()));
-        dock.show(Optional.of(step), shown.size(), ticked, all ? t("make.all-done") : "");
+        dock.show(Optional.of(step), shown.size(), ticked,
+                all ? t("make.all-done", StageId.PROVE.shown()) : "");
     }
 
     private static String meaning(Job job, Step step) {
@@ -245,28 +248,20 @@ public final class MakeStage implements StageView {
     }
 
     @Override
-    public boolean key(KeyEvent e) {
-        if (e.getCode() == KeyCode.SPACE) {
-            done();
-        } else if (e.getCode() == KeyCode.BACK_SPACE) {
-            back();
-        } else if (e.getCode() == KeyCode.F) {
-            face.flip();
-        } else if (e.getCode() == KeyCode.DOWN && current < shown.size() - 1) {
-            select(current + 1);
-        } else if (e.getCode() == KeyCode.UP && current > 0) {
-            select(current - 1);
-        } else {
-            return false;
-        }
-        return true;
+    public List<Action> actions() {
+        return List.of(Action.of("done", Keys.plain(KeyCode.SPACE), this::done),
+                Action.of("step-back", Keys.plain(KeyCode.BACK_SPACE), this::back).when(() -> current > 0),
+                Action.byKey("step", Keys.plain(KeyCode.UP, KeyCode.DOWN), "↑ ↓",
+                        e -> look(e.getCode() == KeyCode.UP ? -1 : 1)),
+                Action.of("flip", Keys.plain(KeyCode.F), face::flip));
     }
 
-    @Override
-    public List<String[]> keys() {
-        return List.of(new String[]{t("key.space"), t("keys.done")},
-                new String[]{"Backspace", t("keys.step-back")}, new String[]{"↑ ↓", t("keys.step")},
-                new String[]{"F", t("keys.flip")});
+    private boolean look(int by) {
+        if (current + by < 0 || current + by >= shown.size()) {
+            return false;
+        }
+        select(current + by);
+        return true;
     }
 
     /** The default number format of lengths typed here. */

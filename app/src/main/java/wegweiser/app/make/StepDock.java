@@ -6,11 +6,13 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.WireSwatch;
 import wegweiser.core.make.Step;
 
@@ -30,7 +32,7 @@ final class StepDock extends HBox {
         text.setWrapText(true);
         detail.getStyleClass().add("dock-why");
         detail.setWrapText(true);
-        Label cap = new Label(t("key.space"));
+        Label cap = new Label(Keys.shown(KeyCode.SPACE));
         cap.getStyleClass().add("key-cap");
         done = new Button(t("make.done"), cap);
         done.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);

@@ -12,11 +12,12 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
@@ -175,7 +176,7 @@ public final class ProveStage implements StageView {
         panel.show(s.job(), s.evidence(), s.verdict(), s.explanations());
         work.show(s.job(), s.next(), s.simulated(),
                 s.job().links().isEmpty()
-                        ? t("prove.no-plan")
+                        ? t("prove.no-plan", StageId.ROUTE.shown())
                         : t("prove.done." + s.verdict().result().id()));
         cellWords.setText(board.words());
     }
@@ -222,27 +223,11 @@ public final class ProveStage implements StageView {
     }
 
     @Override
-    public boolean key(KeyEvent e) {
-        if (board.step(e)) {
-            return true;
-        }
-        if (e.getCode() == KeyCode.F) {
-            faces.flip();
-            return true;
-        }
-        if (e.getCode() == KeyCode.R) {
-            record();
-            return true;
-        }
-        return work.key(e);
-    }
-
-    @Override
-    public List<String[]> keys() {
-        return List.of(new String[]{"B", t("keys.beep")}, new String[]{"N", t("keys.silent")},
-                new String[]{"0 … 9, V", t("keys.value")}, new String[]{"T", t("keys.typed")},
-                new String[]{"Enter", t("keys.enter")}, new String[]{"Backspace", t("keys.back")},
-                new String[]{"W", t("keys.wiggle")}, new String[]{"R", t("keys.record")},
-                new String[]{"M", t("keys.meter")}, new String[]{"F", t("keys.flip")});
+    public List<Action> actions() {
+        List<Action> all = new ArrayList<>(work.actions());
+        all.add(Action.of("record", Keys.plain(KeyCode.R), this::record));
+        all.add(Action.of("flip", Keys.plain(KeyCode.F), faces::flip));
+        all.add(board.move());
+        return all;
     }
 }

@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.Worded;
 import wegweiser.app.stage.Choices;
+import wegweiser.app.stage.StageId;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.evidence.Contradiction;
 import wegweiser.core.evidence.Evidence;
@@ -53,7 +54,7 @@ final class VerdictPanel extends VBox {
     void show(Job job, Evidence evidence, Verdict v, List<Explanation> explanations) {
         verdict.setText(
                 job.links().isEmpty()
-                        ? t("prove.no-plan")
+                        ? t("prove.no-plan", StageId.ROUTE.shown())
                         : t("prove.verdict." + v.result().id(),
                                 Words.count(v.open(), t("test-left"), t("tests-left"))));
         verdict.getStyleClass().removeAll("pass", "fail");

@@ -10,11 +10,12 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
 import wegweiser.app.controls.Panels;
@@ -181,30 +182,21 @@ public final class RouteStage implements StageView {
     }
 
     @Override
-    public boolean key(KeyEvent e) {
-        if (board.step(e)) {
-            return true;
-        }
-        if (e.getCode().isDigitKey() && !e.getText().isEmpty()) {
-            int n = e.getText().charAt(0) - '1';
-            if (n >= 0 && n < cards.getChildren().size()
-                    && cards.getChildren().get(n) instanceof SchemeCard card) {
-                card.choose();
-                return true;
-            }
-        }
-        if (e.getCode() == KeyCode.ENTER && !cards.getChildren().isEmpty()
-                && cards.getChildren().getFirst() instanceof SchemeCard card) {
-            card.choose();
-            return true;
-        }
-        return false;
+    public List<Action> actions() {
+        return List.of(
+                Action.byKey("scheme", Keys.DIGITS, "1 … 9",
+                        e -> choose(e.getCode().getChar().charAt(0) - '1')),
+                Action.byKey("scheme.first", Keys.plain(KeyCode.ENTER), Keys.shown(KeyCode.ENTER),
+                        _ -> choose(0)),
+                board.move(), board.peg());
     }
 
-    @Override
-    public List<String[]> keys() {
-        return List.of(new String[]{"1 … 9", t("keys.scheme")}, new String[]{"Enter", t("keys.scheme.first")},
-                new String[]{"← ↑ ↓ →", t("keys.move")},
-                new String[]{t("key.space"), t("keys.peg")});
+    private boolean choose(int n) {
+        if (n < 0 || n >= cards.getChildren().size()
+                || !(cards.getChildren().get(n) instanceof SchemeCard card)) {
+            return false;
+        }
+        card.choose();
+        return true;
     }
 }

@@ -9,7 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.Buzzer;
 import wegweiser.app.controls.ProbeDock;
 import wegweiser.core.model.Job;
@@ -39,7 +40,6 @@ public final class DockWork {
         this.dock = new ProbeDock(choices.wiggleSecondsProperty());
         dock.setOnReading(this::take);
         dock.setOnTyped(text -> TypedReading.parse(text, session.job()));
-        dock.setOnBack(this::back);
         dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
         session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));
         choices.simulatedProperty().addListener(_ -> again.run());
@@ -107,12 +107,11 @@ public final class DockWork {
         }
     }
 
-    /** Answers a key; Backspace works without a question as well. */
-    public boolean key(KeyEvent e) {
-        if (e.getCode() == KeyCode.BACK_SPACE) {
-            back();
-            return true;
-        }
-        return dock.key(e);
+    /** What can be done at the dock; taking back works without a question as well. */
+    public List<Action> actions() {
+        List<Action> all = new ArrayList<>(dock.actions());
+        all.add(Action.of("back", Keys.plain(KeyCode.BACK_SPACE), this::back)
+                .when(() -> !session.job().readings().isEmpty()));
+        return all;
     }
 }

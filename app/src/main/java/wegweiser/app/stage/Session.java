@@ -163,12 +163,20 @@ public final class Session {
         change((_, _) -> Optional.empty());
     }
 
-    public boolean canUndo() {
-        return !history.get().past().isEmpty();
+    /** What taking back would take back, in words; empty at the beginning. */
+    public Optional<String> undoes() {
+        History<Job> now = history.get();
+        return now.past().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Changed.words(now.past().getLast(), now.present()));
     }
 
-    public boolean canRedo() {
-        return !history.get().future().isEmpty();
+    /** What doing again would do, in words; empty when nothing was taken back. */
+    public Optional<String> redoes() {
+        History<Job> now = history.get();
+        return now.future().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Changed.words(now.present(), now.future().getFirst()));
     }
 
     private void change(Step step) {

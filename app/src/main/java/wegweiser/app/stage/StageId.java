@@ -1,11 +1,35 @@
 package wegweiser.app.stage;
 
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import wegweiser.app.actions.Keys;
+
 /** The stages of a job in order, and the log beside them. */
 public enum StageId {
-    ENDS, TRACE, ROUTE, MAKE, PROVE, LOG;
+    ENDS(KeyCode.DIGIT1, KeyCode.NUMPAD1), TRACE(KeyCode.DIGIT2, KeyCode.NUMPAD2), ROUTE(KeyCode.DIGIT3,
+            KeyCode.NUMPAD3), MAKE(KeyCode.DIGIT4,
+                    KeyCode.NUMPAD4), PROVE(KeyCode.DIGIT5, KeyCode.NUMPAD5), LOG(KeyCode.L);
+
+    private final List<KeyCombination> keys;
+
+    StageId(KeyCode... codes) {
+        this.keys = Keys.shortcut(codes);
+    }
 
     /** Key of the stage's name. */
     public String key() {
-        return "stage." + name().toLowerCase(java.util.Locale.ROOT);
+        return "stage." + name().toLowerCase(Locale.ROOT);
+    }
+
+    /** What goes there from anywhere. */
+    public List<KeyCombination> keys() {
+        return keys;
+    }
+
+    /** The same as it is written in a sentence. */
+    public String shown() {
+        return Keys.shown(keys.getFirst());
     }
 }

@@ -3,7 +3,7 @@ package wegweiser.app.stage;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.input.KeyEvent;
+import wegweiser.app.actions.Action;
 import wegweiser.core.model.Job;
 
 /** One stage of the work on screen. */
@@ -17,9 +17,11 @@ public interface StageView {
     /** Shows a job; called whenever it changes while this stage is up. */
     void show(Job job);
 
-    /** Answers a key that no control has taken; true when it was used. */
-    boolean key(KeyEvent event);
+    /** What can be done here, by keys that no control has taken; the first that answers a key has it. */
+    List<Action> actions();
 
-    /** Keys of this stage: pairs of key and what it does. */
-    List<String[]> keys();
+    /** Where words are typed to find something in a list, if there is a list. */
+    default Optional<Node> search() {
+        return Optional.empty();
+    }
 }

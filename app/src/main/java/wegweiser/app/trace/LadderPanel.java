@@ -57,8 +57,8 @@ final class LadderPanel extends VBox {
     private final Label answer = Panels.quiet("");
     private final TextField field = new TextField();
     private final HBox entry = new HBox(8, field, new Label("\u03A9"));
-    private final Button beep = answer("dock.beep", "B", "ladder-beep", Outcome.BEEP);
-    private final Button silent = answer("dock.silent", "N", "ladder-silent", Outcome.SILENT);
+    private final Button beep = answer("dock.beep", KeyCode.B, "ladder-beep", Outcome.BEEP);
+    private final Button silent = answer("dock.silent", KeyCode.N, "ladder-silent", Outcome.SILENT);
     private final HBox beeps = new HBox(8, beep, silent);
     private final Button take = button("ladder.take", "ladder-take", this::take);
     private final Button back = button("ladder.back", "ladder-back", this::back);
@@ -109,7 +109,7 @@ final class LadderPanel extends VBox {
         return button;
     }
 
-    private Button answer(String key, String cap, String id, Outcome outcome) {
+    private Button answer(String key, KeyCode cap, String id, Outcome outcome) {
         Button button = ProbeDock.answer(key, cap);
         button.setId(id);
         button.setOnAction(_ -> touched(outcome));

@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
 import java.util.Optional;
+import wegweiser.app.actions.Keys;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.ladder.LadderSettling;
 import wegweiser.core.ladder.LadderTrace;
@@ -53,9 +54,10 @@ final class LadderWords {
         long joined = work.near().stream()
                 .filter(a -> work.far().stream().anyMatch(b -> evidence.supposed().state(a, b).isJoined()))
                 .count();
-        return t("ladder.result", joined, work.near().size()) + (settling.unsure().isEmpty()
-                ? ""
-                : " " + t("ladder.unsure", Words.list(settling.unsure())));
+        return t("ladder.result", joined, work.near().size(), Keys.shown(Keys.UNDO.getFirst()))
+                + (settling.unsure().isEmpty()
+                        ? ""
+                        : " " + t("ladder.unsure", Words.list(settling.unsure())));
     }
 
     private String names(List<Integer> positions) {

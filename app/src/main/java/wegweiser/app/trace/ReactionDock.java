@@ -6,16 +6,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.controls.WireSwatch;
 import wegweiser.app.controls.Worded;
@@ -36,8 +38,8 @@ final class ReactionDock extends HBox {
     private final ChoiceBox<String> which = new ChoiceBox<>();
     private final Label twist = new Label();
     private final HBox swatches = new HBox(8);
-    private final Button reacts = ProbeDock.answer("reaction.reacts", "R");
-    private final Button nothing = ProbeDock.answer("reaction.nothing", "N");
+    private final Button reacts = ProbeDock.answer("reaction.reacts", KeyCode.R);
+    private final Button nothing = ProbeDock.answer("reaction.nothing", KeyCode.N);
     private final HBox answers = new HBox(10, reacts, nothing);
     private final Label question = new Label(t("reaction.question"));
     private final Label words = new Label();
@@ -146,19 +148,12 @@ final class ReactionDock extends HBox {
         return Optional.ofNullable(touch);
     }
 
-    /** Answers a key; true when it was one of this dock's. */
-    boolean key(KeyEvent e) {
-        if (e.getCode() == KeyCode.R) {
-            reacts.fire();
-        } else if (e.getCode() == KeyCode.N) {
-            nothing.fire();
-        } else if (e.getCode() == KeyCode.BACK_SPACE) {
-            onBack.run();
-        } else if (e.getCode() == KeyCode.ESCAPE) {
-            onLeave.run();
-        } else {
-            return false;
-        }
-        return true;
+    /** What can be done while leads are twisted together. */
+    List<Action> actions() {
+        return Stream.of(Action.of("reacts", Keys.plain(KeyCode.R), reacts::fire),
+                Action.of("nothing", Keys.plain(KeyCode.N), nothing::fire),
+                Action.of("back", Keys.plain(KeyCode.BACK_SPACE), onBack),
+                Action.of("reaction.leave", Keys.plain(KeyCode.ESCAPE), onLeave))
+                .map(a -> a.when(this::isVisible)).toList();
     }
 }

@@ -13,6 +13,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.MeterDisplay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Session;
@@ -61,7 +62,7 @@ final class ReadingLines extends VBox {
         if (all.isEmpty()) {
             getChildren().add(Panels.quiet(t("trace.readings.none")));
         } else {
-            getChildren().add(Panels.quiet(t("trace.readings.undo")));
+            getChildren().add(Panels.quiet(t("trace.readings.undo", Keys.shown(Keys.UNDO.getFirst()))));
         }
     }
 

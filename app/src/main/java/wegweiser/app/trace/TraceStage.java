@@ -12,12 +12,13 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import wegweiser.app.actions.Action;
+import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
@@ -225,16 +226,17 @@ public final class TraceStage implements StageView {
 
     private String done(Shown s) {
         if (isBlank(s)) {
-            return t("trace.no-ends");
+            return t("trace.no-ends", StageId.ENDS.shown());
         }
         if (s.proof().isProved()) {
-            return s.proof().words() + " " + t("trace.done.proved");
+            return s.proof().words() + " " + t("trace.done.proved", StageId.ROUTE.shown());
         }
         if (!s.proof().misfits().isEmpty()) {
             return s.proof().words();
         }
         return identified(s) + s.proof().summary() + " "
-                + t(choices.goalProperty().get() == Goal.IDENTIFY ? "trace.done.prove" : "trace.done.comb");
+                + t(choices.goalProperty().get() == Goal.IDENTIFY ? "trace.done.prove" : "trace.done.comb",
+                        StageId.ROUTE.shown());
     }
 
     /** The wiring that it is, where it is one that is sure enough and no reading speaks against. */
@@ -326,23 +328,13 @@ public final class TraceStage implements StageView {
     }
 
     @Override
-    public boolean key(KeyEvent e) {
-        if (board.step(e)) {
-            return true;
-        }
-        if (e.getCode() == KeyCode.F) {
-            faces.flip();
-            return true;
-        }
-        return reaction.isVisible() ? reaction.key(e) : work.key(e);
-    }
-
-    @Override
-    public List<String[]> keys() {
-        return List.of(new String[]{"B", t("keys.beep")}, new String[]{"N", t("keys.silent")},
-                new String[]{"0 … 9, V", t("keys.value")}, new String[]{"T", t("keys.typed")},
-                new String[]{"Enter", t("keys.enter")}, new String[]{"Backspace", t("keys.back")},
-                new String[]{"W", t("keys.wiggle")}, new String[]{"M", t("keys.meter")},
-                new String[]{"F", t("keys.flip")}, new String[]{"← ↑ ↓ →", t("keys.move")});
+    public List<Action> actions() {
+        List<Action> all = new ArrayList<>();
+        work.actions()
+                .forEach(a -> all.add(a.when(() -> !reaction.isVisible() && a.enabled().getAsBoolean())));
+        all.add(Action.of("flip", Keys.plain(KeyCode.F), faces::flip));
+        all.add(board.move());
+        all.addAll(reaction.actions());
+        return all;
     }
 }

@@ -3,7 +3,6 @@ package wegweiser.app.window;
 import static wegweiser.app.texts.Texts.t;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -23,6 +22,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
+import wegweiser.app.actions.Action;
 import wegweiser.app.controls.JobField;
 import wegweiser.app.controls.NameForm;
 import wegweiser.app.controls.Overlay;
@@ -41,9 +41,7 @@ import wegweiser.app.trace.TraceStage;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.PinRow;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.core.words.Words;
@@ -63,12 +61,14 @@ public final class MainWindow {
     private final Overlay overlay = new Overlay(root);
     /** Keys that are down; one that is held repeats itself, and is no second answer. */
     private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
+    private final List<Action> everywhere;
     private boolean isHeld;
     private StageId here = StageId.ENDS;
 
     public MainWindow(Session session) {
         this.session = session;
         this.choices = new Choices(session.workshop());
+        everywhere = WindowActions.of(this);
         bar = new SignpostBar(this::go, this::find);
         makers.put(StageId.ENDS, () -> new EndsStage(session, overlay));
         makers.put(StageId.TRACE, () -> new TraceStage(session, choices, overlay, this::go));
@@ -206,43 +206,15 @@ public final class MainWindow {
     }
 
     private void accelerator(KeyEvent e) {
-        if (overlay.isUp()) {
-            return;
-        }
-        if (e.getCode() == KeyCode.F1) {
-            help();
-            e.consume();
-            return;
-        }
-        if (!e.isShortcutDown()) {
+        if (overlay.isUp() || !e.isShortcutDown() && !e.getCode().isFunctionKey()) {
             return;
         }
         // a field takes back what was typed in it; where it has nothing, the last change of the job is taken back
-        boolean own = e.getTarget() instanceof TextInputControl field
-                && JobField.hasOwn(field, e.isShiftDown());
-        boolean used = true;
-        switch (e.getCode()) {
-            case DIGIT1, NUMPAD1 -> go(StageId.ENDS);
-            case DIGIT2, NUMPAD2 -> go(StageId.TRACE);
-            case DIGIT3, NUMPAD3 -> go(StageId.ROUTE);
-            case DIGIT4, NUMPAD4 -> go(StageId.MAKE);
-            case DIGIT5, NUMPAD5 -> go(StageId.PROVE);
-            case L -> go(StageId.LOG);
-            case K -> find();
-            case D -> choices.nightProperty().set(!choices.nightProperty().get());
-            case S -> session.savedProperty().set(t("saved.already"));
-            case P -> sheet();
-            case Z -> {
-                used = !own;
-                if (used && e.isShiftDown()) {
-                    session.redo();
-                } else if (used) {
-                    session.undo();
-                }
-            }
-            default -> used = false;
+        if (e.getCode() == KeyCode.Z && e.getTarget() instanceof TextInputControl field
+                && JobField.hasOwn(field, e.isShiftDown())) {
+            return;
         }
-        if (used) {
+        if (everywhere.stream().anyMatch(a -> a.answers(e))) {
             e.consume();
         }
     }
@@ -265,66 +237,48 @@ public final class MainWindow {
         if ("?".equals(e.getText())) {
             help();
             e.consume();
-        } else if (stages.get(here).key(e)) {
+        } else if (stages.get(here).actions().stream().anyMatch(a -> a.answers(e))) {
             e.consume();
         }
     }
 
     /** Shows the keys of this stage. */
     public void help() {
-        List<String[]> lines = new ArrayList<>(stages.get(here).keys());
-        for (String key : List.of("stages", "log", "find", "undo", "redo", "save", "sheet", "night",
-                "help")) {
-            lines.add(new String[]{t("key." + key), t("key." + key + ".does")});
-        }
-        overlay.help(t("help.title", t(here.key())), lines);
+        overlay.help(t("help.title", t(here.key())), stages.get(here).actions(), everywhere);
+    }
+
+    /** What can be done at a stage, which is put up for it. */
+    public List<Action> actions(StageId id) {
+        return stages.computeIfAbsent(id, i -> makers.get(i).get()).actions();
+    }
+
+    /** What can be done everywhere. */
+    public List<Action> everywhere() {
+        return everywhere;
     }
 
     /** Opens the list of everything that can be done or opened. */
     public void find() {
-        List<Overlay.Entry> entries = new ArrayList<>();
-        for (StageId id : StageId.values()) {
-            entries.add(new Overlay.Entry(t("find.stage", t(id.key())), "", () -> go(id)));
-        }
-        entries.add(new Overlay.Entry(t("find.night"), t("key.night"),
-                () -> choices.nightProperty().set(!choices.nightProperty().get())));
-        entries.add(
-                new Overlay.Entry(t(choices.buzzerProperty().get() ? "find.buzzer-off" : "find.buzzer"), "",
-                        () -> choices.buzzerProperty().set(!choices.buzzerProperty().get())));
-        entries.add(new Overlay.Entry(t("find.sheet"), t("key.sheet"), this::sheet));
-        entries.add(new Overlay.Entry(t("find.undo"), t("key.undo"), session::undo));
-        entries.add(new Overlay.Entry(t("find.new"), "", () -> Jobs.create(session)));
-        entries.add(new Overlay.Entry(t("find.rename"), "", this::rename));
-        entries.add(new Overlay.Entry(t("find.help"), t("key.help"), this::help));
-        if (session.job().ends().size() > 1) {
-            entries.add(new Overlay.Entry(t("find.keep-wiring"), "", this::keepWiring));
-            entries.add(new Overlay.Entry(t("find.ladder"), "", this::ladder));
-            entries.add(new Overlay.Entry(t("find.reaction"), "", () -> loose(true)));
-        }
-        for (End end : session.job().ends()) {
-            String name = end.name();
-            entries.add(new Overlay.Entry(t("find.connector", name), "", () -> ends().gallery(name, "")));
-            entries.add(new Overlay.Entry(t("find.paste", name), "", () -> ends().paste(name, "", "")));
-            entries.add(new Overlay.Entry(t("find.detective", name), "", () -> ends().detective(name)));
-            entries.add(new Overlay.Entry(t("find.compare", name), "", () -> ends().compare(name)));
-        }
-        for (End end : session.job().ends()) {
-            for (PinRow row : end.pinout()) {
-                entries.add(new Overlay.Entry(
-                        t("find.contact", end.terminal(row.contact()), row.label(), end.device()), "",
-                        () -> contact(end.name(), row.contact())));
-            }
-        }
-        for (Path file : Jobs.all(session)) {
-            entries.add(new Overlay.Entry(
-                    t("find.job", file.getFileName().toString().replace(".wegweiser.json", "")), "",
-                    () -> session.open(file)));
-        }
-        overlay.find(entries);
+        overlay.find(Finder.entries(this));
+    }
+
+    /** Opens the list of jobs. */
+    void openOther() {
+        overlay.find(Finder.jobs(this));
+    }
+
+    /** Where words are typed to find something: in the list of this stage, else in the list of everything. */
+    void search() {
+        stages.get(here).search().ifPresentOrElse(Node::requestFocus, this::find);
+    }
+
+    /** Puts up what a person can choose. */
+    void settings() {
+        overlay.up(new SettingsPanel(choices, overlay::down));
     }
 
     /** Asks for another name of the job. */
-    private void rename() {
+    void rename() {
         NameForm form = new NameForm(t("rename.title"), t("rename.hint"), name -> {
             session.edit(j -> j.withTitle(name));
             return Optional.empty();
@@ -333,13 +287,13 @@ public final class MainWindow {
         form.begin(session.job().title());
     }
 
-    private void contact(String end, String contact) {
+    void contact(String end, String contact) {
         EndsStage ends = ends();
         javafx.application.Platform.runLater(() -> ends.focus(end, contact));
     }
 
     /** Asks for a name and keeps the planned wiring of the first two ends in the workshop's library. */
-    private void keepWiring() {
+    void keepWiring() {
         Job job = session.job();
         List<String> families = job.ends().stream().limit(2)
                 .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();

@@ -132,8 +132,8 @@ class SessionTest extends ApplicationTest {
                 settle();
                 assertThat(session.job()).as("round %d, step %d", round, step).isEqualTo(model.present());
                 assertThat(JobFile.read(file)).isEqualTo(model.present());
-                assertThat(session.canUndo()).isEqualTo(!model.past().isEmpty());
-                assertThat(session.canRedo()).isEqualTo(!model.future().isEmpty());
+                assertThat(session.undoes().isPresent()).isEqualTo(!model.past().isEmpty());
+                assertThat(session.redoes().isPresent()).isEqualTo(!model.future().isEmpty());
             }
             session.close();
         }

@@ -1,5 +1,6 @@
 package wegweiser.benchmarks;
 
+import java.lang.ref.Reference;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -48,13 +49,17 @@ public final class AdvisorMemory {
             evidence = new Evidence(index, readings);
             belief = advisor.belief(evidence, belief);
         }
-        double after = usedMb();
+        double after;
+        try {
+            after = usedMb();
+        } finally {
+            // what is measured must not be collected before it was
+            Reference.reachabilityFence(advisor);
+        }
         System.out.printf(Locale.ROOT, "kept by advisor, evidence and belief after %d touches: %.1f MB%n",
                 readings.size(), after - before);
         System.out.printf(Locale.ROOT, "largest heap allowed: %.0f MB; belief in something else: %.2f%n",
                 Runtime.getRuntime().maxMemory() / 1048576.0, belief.other());
-        // what is measured must not be collected before it was
-        java.lang.ref.Reference.reachabilityFence(advisor);
     }
 
     private static double usedMb() throws InterruptedException {

@@ -73,8 +73,9 @@ public final class Jobs {
                 case 2 -> Reading.of(Mode.OHMS, touch, Outcome.OPEN);
                 case 3 -> Reading.of(Mode.CONTINUITY, touch, Outcome.SILENT);
                 default ->
-                    Reading.of(Mode.CONTINUITY, touch, Outcome.BEEP).at(Instant.parse("2026-03-01T20:15:00Z"))
-                            .by(new Provenance.Wiggled(random.nextInt(5, 60)));
+                    Reading.of(Mode.CONTINUITY, touch, Outcome.BEEP)
+                            .at(Instant.parse("2026-03-01T20:15:00.25Z"))
+                            .by(how(random)).withExtra(unknown(random));
             });
         }
         Job job = Job.of("Job " + random.nextInt(1000), List.of(a, b), links, readings)

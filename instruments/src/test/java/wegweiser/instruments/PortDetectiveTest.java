@@ -23,8 +23,8 @@ class PortDetectiveTest {
         List<PortReading> readings = new ArrayList<>();
         boolean powered = false;
         PortBelief belief = PortBelief.of(port.contacts(), readings);
-        Optional<PortAdvisor.Proposal> next;
-        while ((next = PortAdvisor.next(belief, powered, (_, _) -> true)).isPresent()) {
+        for (Optional<PortAdvisor.Proposal> next = PortAdvisor.next(belief, powered, (_, _) -> true); next
+                .isPresent(); next = PortAdvisor.next(belief, powered, (_, _) -> true)) {
             PortAdvisor.Proposal p = next.get();
             readings.add(p.measure().reading(p.contact(), port.measure(p.contact(), p.measure())));
             powered = p.measure().powered();

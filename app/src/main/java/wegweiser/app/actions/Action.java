@@ -56,10 +56,8 @@ public record Action(String id, List<KeyCombination> keys, String shown, Supplie
         return keys.stream().anyMatch(k -> k.match(event)) && enabled.getAsBoolean() && does.test(event);
     }
 
-    /** Does it without a key. */
-    public void run() {
-        if (enabled.getAsBoolean()) {
-            does.test(null);
-        }
+    /** Does it without a key; false when it cannot be done. */
+    public boolean run() {
+        return enabled.getAsBoolean() && does.test(null);
     }
 }

@@ -16,7 +16,6 @@ import picocli.AutoComplete;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import wegweiser.files.io.BadFile;
-import wegweiser.files.job.JobFile;
 
 /** Wegweiser as a command. */
 @Command(name = "wegweiser", description = "A bench companion for people who build cables.", versionProvider = CommandLineApp.Version.class, footerHeading = "%nExamples%n", footer = {
@@ -40,10 +39,12 @@ public final class CommandLineApp implements Runnable {
     private CommandLine.Model.CommandSpec spec;
 
     @CommandLine.Option(names = {"-h", "--help"}, usageHelp = true, description = "Shows this help.")
+    @SuppressWarnings("unused")
     private boolean help;
 
     @CommandLine.Option(names = {"-V",
             "--version"}, versionHelp = true, description = "Says which version this is.")
+    @SuppressWarnings("unused")
     private boolean version;
 
     /** The version that was built. */

@@ -10,6 +10,7 @@ import picocli.CommandLine.Parameters;
  * What opens the window, for the help and the completion alone: these words are taken by the window before a command line
  * sees them, so that no command loads a class of the interface.
  */
+@SuppressWarnings("unused") // read by the window from the words themselves
 final class WindowCommands {
     private WindowCommands() {}
 

@@ -38,7 +38,6 @@ import wegweiser.instruments.Simulation;
 final class DetectivePanel extends VBox {
     private final Session session;
     private final String name;
-    private final Runnable close;
     private final Label question = new Label();
     private final Label why = Panels.quiet("");
     private final HBox answer = new HBox(8);
@@ -52,7 +51,6 @@ final class DetectivePanel extends VBox {
         super(10);
         this.session = session;
         this.name = name;
-        this.close = close;
         setId("detective");
         Label caution = new Label(t("detective.caution"));
         caution.setWrapText(true);

@@ -9,8 +9,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -69,7 +71,7 @@ class ActionsTest extends WindowTest {
     }
 
     private String table() {
-        Map<String, List<String>> places = new LinkedHashMap<>();
+        Map<String, Set<String>> places = new LinkedHashMap<>();
         window.everywhere().forEach(a -> line("everywhere", a, places));
         for (StageId id : StageId.values()) {
             window.actions(id).forEach(a -> line(t(id.key()), a, places));
@@ -79,11 +81,10 @@ class ActionsTest extends WindowTest {
         return table.toString();
     }
 
-    private static void line(String where, Action action, Map<String, List<String>> places) {
+    private static void line(String where, Action action, Map<String, Set<String>> places) {
         if (!action.shown().isEmpty()) {
             places.computeIfAbsent("| " + action.shown() + " | " + action.words().get() + " | ",
-                    _ -> new ArrayList<>())
-                    .add(where);
+                    _ -> new LinkedHashSet<>()).add(where);
         }
     }
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.belief.Belief;
 import wegweiser.core.evidence.Depth;
@@ -59,7 +58,7 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
         Foresight.Price price = (from, to) -> from == null
                 ? price(held[0], held[1], to.touch())
                 : price(from.touch()[0][0], from.touch()[1][0], to.touch());
-        Map<Foresight.Move, Double> near = new IdentityHashMap<>();
+        IdentityHashMap<Foresight.Move, Double> near = new IdentityHashMap<>();
         moves.forEach(m -> near.put(m, hands.nearness(evidence, depth, m.touch())));
         List<Foresight.Choice> choices = new Foresight(belief.weights()).choices(moves, price,
                 Comparator.comparingDouble(m -> -near.get(m)));
@@ -75,7 +74,7 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
         if (pairs.size() <= MOST_PAIRS) {
             return pairs;
         }
-        Map<int[], Double> rate = new IdentityHashMap<>();
+        IdentityHashMap<int[], Double> rate = new IdentityHashMap<>();
         pairs.forEach(p -> rate.put(p, Foresight.entropy(belief.joined(p[0], p[1]))
                 / price(held[0], held[1], new int[][]{{p[0]}, {p[1]}})));
         return pairs.stream().sorted(Comparator.comparingDouble(p -> -rate.get(p))).limit(MOST_PAIRS)

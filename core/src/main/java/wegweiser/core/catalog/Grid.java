@@ -15,8 +15,9 @@ final class Grid {
         double left = -(ways / 2 - 1) * 2.54 / 2;
         for (int n = 1; n <= ways; n++) {
             boolean odd = n % 2 == 1;
-            contacts.add(new Contact(String.valueOf(n), left + (n - 1) / 2 * 2.54, odd ? 1.27 : -1.27,
-                    odd ? 1 : 0));
+            contacts.add(
+                    new Contact(String.valueOf(n), left + Math.floorDiv(n - 1, 2) * 2.54, odd ? 1.27 : -1.27,
+                            odd ? 1 : 0));
         }
         String family = "box-header-" + ways;
         return new ConnectorType(family + "-" + gender.id(),

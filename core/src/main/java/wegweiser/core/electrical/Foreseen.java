@@ -224,7 +224,8 @@ public final class Foreseen {
         while (changed) {
             changed = false;
             for (Branch b : low) {
-                changed |= reach(reached, b.from(), b.to(), 0) | reach(reached, b.to(), b.from(), 0);
+                changed |= reach(reached, b.from(), b.to(), 0);
+                changed |= reach(reached, b.to(), b.from(), 0);
             }
             for (int[] d : diodes) {
                 changed |= reach(reached, d[0], d[1], 1);

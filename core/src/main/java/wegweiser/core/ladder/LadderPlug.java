@@ -20,7 +20,7 @@ import java.util.stream.IntStream;
  *
  * @param values in ohms, one for each contact
  */
-public record LadderPlug(List<Double> values, Error error) {
+public record LadderPlug(List<Double> values, Errors error) {
     private static final int TRIES = 60;
     private static final double LOWEST = 150;
     private static final double HIGHEST = 1e6;
@@ -77,7 +77,7 @@ public record LadderPlug(List<Double> values, Error error) {
      * @param meter error of the meter, as a share
      * @param cableOhms most that cable, leads and contacts add, in ohms
      */
-    public record Error(double tolerance, double meter, double cableOhms) {
+    public record Errors(double tolerance, double meter, double cableOhms) {
         /** What a meter may show for a resistance, the least and the most, in ohms. */
         double[] range(double ohms) {
             return new double[]{ohms * (1 - tolerance) * (1 - meter),
@@ -100,7 +100,7 @@ public record LadderPlug(List<Double> values, Error error) {
     public record Design(Optional<LadderPlug> plug, int most) {}
 
     /** Chooses values for so many contacts, such that the contacts and the pairs that matter can be told apart. */
-    public static Design design(int contacts, Pairs pairs, Series series, Error error, long seed) {
+    public static Design design(int contacts, Pairs pairs, Series series, Errors error, long seed) {
         List<Double> all = series.between(LOWEST, HIGHEST);
         if (contacts > 0 && mayFit(contacts, pairs, error)) {
             Optional<LadderPlug> plug = LadderSearch.best(contacts, pairs, all, error, seed)
@@ -121,7 +121,7 @@ public record LadderPlug(List<Double> values, Error error) {
     }
 
     /** Whether as many ranges as must be kept apart have room beside each other at all. */
-    private static boolean mayFit(int contacts, Pairs pairs, Error error) {
+    private static boolean mayFit(int contacts, Pairs pairs, Errors error) {
         int ranges = contacts;
         for (int i = 0; i < contacts; i++) {
             for (int j = 0; j < i; j++) {
@@ -132,7 +132,7 @@ public record LadderPlug(List<Double> values, Error error) {
         return ranges * Math.log(widest[1] / widest[0]) < Math.log(2 * HIGHEST / LOWEST);
     }
 
-    private static List<Double> chosen(List<Double> all, int wanted, Pairs pairs, Error error,
+    private static List<Double> chosen(List<Double> all, int wanted, Pairs pairs, Errors error,
             SplittableRandom random) {
         List<Double> order = new ArrayList<>(all);
         for (int i = order.size() - 1; i > 0; i--) {

@@ -28,7 +28,7 @@ final class LadderSearch {
     private final boolean[][] matters;
     private final List<int[]> important = new ArrayList<>();
     private final double[] series;
-    private final LadderPlug.Error error;
+    private final LadderPlug.Errors error;
     private final SplittableRandom random;
     private final int[] chosen;
     private final double[][] low;
@@ -36,7 +36,7 @@ final class LadderSearch {
     private final int[] shared;
     private int forbidden;
 
-    LadderSearch(int contacts, LadderPlug.Pairs pairs, List<Double> series, LadderPlug.Error error,
+    LadderSearch(int contacts, LadderPlug.Pairs pairs, List<Double> series, LadderPlug.Errors error,
             long seed) {
         n = contacts;
         matters = new boolean[n][n];
@@ -72,7 +72,7 @@ final class LadderSearch {
 
     /** The best of several searches, of which one that leaves nothing ambiguous is the last. */
     static Optional<Found> best(int contacts, LadderPlug.Pairs pairs, List<Double> series,
-            LadderPlug.Error error, long seed) {
+            LadderPlug.Errors error, long seed) {
         Optional<Found> best = Optional.empty();
         // a step takes longer the more contacts there are
         int searches = Math.clamp(SEARCHED / contacts, 1, 4);

@@ -28,7 +28,7 @@ import wegweiser.core.model.Touch;
  * @param unsure contacts whose value fits nothing that the plug can show, or not what was beeped
  */
 public record LadderTrace(List<Reading> readings, int touches, double seconds, List<Terminal> unsure) {
-    private static final LadderPlug.Error USUAL = new LadderPlug.Error(0.002, 0.014, 1.5);
+    private static final LadderPlug.Errors USUAL = new LadderPlug.Errors(0.002, 0.014, 1.5);
 
     /** A plug for an end: all pairs told apart where the series allows it, else pairs of neighbours, else contacts. */
     public static Optional<LadderPlug> plug(Job job, End end, long seed) {

@@ -21,9 +21,4 @@ public sealed interface Provenance {
 
     Provenance MEASURED = new Measured();
     Provenance ASSUMED = new Assumed();
-
-    /** Whether it follows by an assumption, so that it may be believed and proves nothing. */
-    default boolean isAssumed() {
-        return this instanceof Assumed || this instanceof ByLadder(double _, boolean assumed) && assumed;
-    }
 }

@@ -51,7 +51,8 @@ public record Reading(Mode mode, Touch touch, Outcome outcome, Provenance how, O
 
     /** Whether it follows from a value by an assumption: it may be believed and proves nothing. */
     public boolean isAssumed() {
-        return how.isAssumed();
+        return how instanceof Provenance.Assumed
+                || how instanceof Provenance.ByLadder(double _, boolean assumed) && assumed;
     }
 
     /** Whether it follows from a value at a ladder plug. */

@@ -137,8 +137,7 @@ public record Quantity(double value, Optional<Unit> unit) {
                     return Optional.of(range(found, text, unit));
                 }
             } catch (IllegalArgumentException _) {
-                // a number that is no value
-                continue;
+                // a number that is no value: the next one may be
             }
         }
         return Optional.empty();

@@ -88,7 +88,7 @@ final class Match {
     /** The input at an end that is made for an output: the same name first, then its partner's. */
     private Optional<Pin> listener(Pin out, End end) {
         List<Pin> inputs = pins.stream()
-                .filter(p -> p.terminal().end().equals(end.name()) && (p.is(Direction.IN)))
+                .filter(p -> p.terminal().end().equals(end.name()) && p.is(Direction.IN))
                 .toList();
         return inputs.stream()
                 .filter(p -> p.signal().equals(out.signal()))

@@ -15,12 +15,12 @@ import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 
 class LadderPlugTest {
-    private static final LadderPlug.Error CLOSE = new LadderPlug.Error(0.001, 0.003, 1.5);
+    private static final LadderPlug.Errors CLOSE = new LadderPlug.Errors(0.001, 0.003, 1.5);
 
     @ParameterizedTest
     @CsvSource({"E96,6", "E96_CLOSE,9", "E24,5"})
     void everyContactAndEveryPairDecodesWhateverTheErrors(LadderPlug.Series series, int contacts) {
-        LadderPlug.Error error = new LadderPlug.Error(series.tolerance(), 0.003, 1.5);
+        LadderPlug.Errors error = new LadderPlug.Errors(series.tolerance(), 0.003, 1.5);
         LadderPlug plug = LadderPlug.design(contacts, LadderPlug.Pairs.ALL, series, error, 1).plug()
                 .orElseThrow();
         SplittableRandom random = new SplittableRandom(5);
@@ -40,7 +40,7 @@ class LadderPlugTest {
     @Test
     void whatCannotBeToldApartIsSaid() {
         LadderPlug.Design many = LadderPlug.design(40, LadderPlug.Pairs.ALL, LadderPlug.Series.E12,
-                new LadderPlug.Error(0.05, 0.008, 1.5), 1);
+                new LadderPlug.Errors(0.05, 0.008, 1.5), 1);
         assertThat(many.plug()).isEmpty();
         assertThat(many.most()).isBetween(2, 10);
         assertThat(LadderPlug.design(25, LadderPlug.Pairs.NONE, LadderPlug.Series.E96, CLOSE, 1).plug())

@@ -9,7 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Values that are found are held against the plain definition of what they must tell apart. */
 class LadderSearchTest {
-    private static final LadderPlug.Error ERROR = new LadderPlug.Error(0.002, 0.008, 1.5);
+    private static final LadderPlug.Errors ERROR = new LadderPlug.Errors(0.002, 0.008, 1.5);
     private static final List<Double> SERIES = LadderPlug.Series.E96.between(150, 1e6);
 
     private static boolean meet(double one, double other) {

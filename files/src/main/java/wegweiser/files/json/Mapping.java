@@ -122,21 +122,21 @@ public final class Mapping {
     /** Whole numbers as people write them, without a fraction. */
     private static SimpleModule numbers() {
         return new SimpleModule("numbers")
-                .addSerializer(Double.class, new Number<Double>() {
+                .addSerializer(Double.class, new NumberWriter<Double>() {
                     @Override
                     public void serialize(Double value, JsonGenerator out, SerializerProvider p)
                             throws IOException {
                         write(value, out);
                     }
                 })
-                .addSerializer(double.class, new Number<Double>() {
+                .addSerializer(double.class, new NumberWriter<Double>() {
                     @Override
                     public void serialize(Double value, JsonGenerator out, SerializerProvider p)
                             throws IOException {
                         write(value, out);
                     }
                 })
-                .addSerializer(OptionalDouble.class, new Number<OptionalDouble>() {
+                .addSerializer(OptionalDouble.class, new NumberWriter<OptionalDouble>() {
                     @Override
                     public void serialize(OptionalDouble value, JsonGenerator out, SerializerProvider p)
                             throws IOException {
@@ -150,7 +150,7 @@ public final class Mapping {
                 });
     }
 
-    private abstract static class Number<T> extends JsonSerializer<T> {
+    private abstract static class NumberWriter<T> extends JsonSerializer<T> {
         static void write(double value, JsonGenerator out) throws IOException {
             if (value == Math.rint(value) && Math.abs(value) < LARGEST_WHOLE) {
                 out.writeNumber((long) value);

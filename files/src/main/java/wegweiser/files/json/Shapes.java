@@ -45,6 +45,7 @@ import wegweiser.core.model.Waiver;
 import wegweiser.core.wiring.NamedWiring;
 
 /** Where the JSON of a record of the model is another than its components: names, what is left out, other shapes. */
+@SuppressWarnings({"unused", "DoNotCallSuggester"}) // the library reads them by name
 final class Shapes {
     private Shapes() {}
 

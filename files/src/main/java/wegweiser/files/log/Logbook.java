@@ -286,14 +286,13 @@ public final class Logbook implements AutoCloseable {
                         .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();
                 Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(),
                         job.ends().get(1).name());
-                if (wiring.nets().isEmpty()) {
-                    // a unit without a plan is no wiring to look for
-                    continue;
+                // a unit without a plan is no wiring to look for
+                if (!wiring.nets().isEmpty()) {
+                    found.add(new NamedWiring("log-" + newest.label(), families.get(0), families.get(1),
+                            Words.say("log.wiring", newest.label(), newest.job()), wiring, 1 + units.size()));
                 }
-                found.add(new NamedWiring("log-" + newest.label(), families.get(0), families.get(1),
-                        Words.say("log.wiring", newest.label(), newest.job()), wiring, 1 + units.size()));
             } catch (BadFile _) {
-                continue;
+                // a unit that this version does not understand
             }
         }
         return found;

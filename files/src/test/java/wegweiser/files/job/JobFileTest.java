@@ -94,10 +94,10 @@ class JobFileTest {
         for (JsonNode child : node) {
             mark(child, marks);
         }
-        if (node instanceof ObjectNode && !byName) {
+        if (node instanceof ObjectNode object && !byName) {
             String mark = "unheard-of-" + marks.size() + "-";
             marks.add(mark);
-            ((ObjectNode) node).put(mark, "kept");
+            object.put(mark, "kept");
         }
     }
 

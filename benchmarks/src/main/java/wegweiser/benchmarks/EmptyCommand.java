@@ -4,6 +4,7 @@ import picocli.CommandLine;
 
 /** The least a command with picocli can be: the measure for the start of commands. */
 @CommandLine.Command(name = "empty")
+@SuppressWarnings("unused")
 public final class EmptyCommand implements Runnable {
     @CommandLine.Option(names = "--json")
     private boolean json;

@@ -1,5 +1,7 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -40,7 +42,7 @@ final class CatalogCommand extends JobCommand {
             case "list" -> list(shop);
             case "show" -> show(shop);
             case "check" -> check(shop);
-            default -> throw new BadFile("catalog knows list, show and check, not “" + what + "”.");
+            default -> throw new BadFile(t("cli.catalog.what", what));
         };
     }
 
@@ -87,7 +89,7 @@ final class CatalogCommand extends JobCommand {
 
     private Integer show(Workshop shop) throws Exception {
         if (rest.size() != 1) {
-            throw new BadFile("catalog show needs one id.");
+            throw new BadFile(t("cli.catalog.one"));
         }
         String id = rest.getFirst();
         Library library = library(shop);
@@ -100,7 +102,7 @@ final class CatalogCommand extends JobCommand {
                 .or(() -> library.allWirings().stream().filter(w -> w.id().equals(id)).findFirst()
                         .map(CatalogShape::entry));
         if (shape.isEmpty()) {
-            throw new BadFile("the catalogue has nothing with the id “" + id + "”.");
+            throw new BadFile(t("cli.catalog.none", id));
         }
         write(shape.get(), CatalogShape.lines(shape.get()));
         return CommandLineApp.FINE;
@@ -128,9 +130,8 @@ final class CatalogCommand extends JobCommand {
         map.put("wirings", library.wirings().size());
         map.put("refused", refused);
         List<String> lines = new ArrayList<>(refused);
-        lines.add("Of one's own: " + library.connectors().size() + " connectors, " + library.cables().size()
-                + " cables, " + library.pinouts().size() + " pinouts, " + library.wirings().size()
-                + " wirings.");
+        lines.add(t("cli.catalog.own", library.connectors().size(), library.cables().size(),
+                library.pinouts().size(), library.wirings().size()));
         write(map, lines);
         return refused.isEmpty() ? CommandLineApp.FINE : CommandLineApp.WRONG;
     }

@@ -1,5 +1,7 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +25,7 @@ final class CheckCommand extends JobCommand {
         List<Finding> findings = Rules.check(read);
         List<String> lines = new ArrayList<>(Shape.lines(findings));
         if (findings.isEmpty()) {
-            lines.add("Nothing found.");
+            lines.add(t("cli.check.nothing"));
         }
         write(Map.of("findings", findings.stream().map(Shape::finding).toList()), lines);
         return Rules.blocking(read, findings).isEmpty() ? CommandLineApp.FINE : CommandLineApp.WRONG;

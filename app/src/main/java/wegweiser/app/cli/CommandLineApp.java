@@ -1,5 +1,7 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintWriter;
@@ -68,7 +70,7 @@ public final class CommandLineApp implements Runnable {
         line.setErr(err);
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.setParameterExceptionHandler((e, _) -> {
-            err.println("wegweiser: " + sentence(e.getMessage()) + " See wegweiser --help.");
+            err.println("wegweiser: " + sentence(e.getMessage()) + " " + t("cli.see-help"));
             return UNUSABLE;
         });
         line.setExecutionExceptionHandler((e, _, _) -> {
@@ -78,7 +80,7 @@ public final class CommandLineApp implements Runnable {
         int status = status(line, args, err);
         out.flush();
         if (out.checkError()) {
-            err.println("wegweiser: the result could not be written.");
+            err.println("wegweiser: " + t("cli.not-written"));
             return UNUSABLE;
         }
         return status;
@@ -106,7 +108,7 @@ public final class CommandLineApp implements Runnable {
         try {
             return line.execute(args);
         } catch (OutOfMemoryError _) {
-            err.println("wegweiser: this is more than fits into memory.");
+            err.println("wegweiser: " + t("cli.memory"));
         } catch (RuntimeException | Error e) {
             err.println("wegweiser: " + sentence(reason(e)));
         }
@@ -116,20 +118,20 @@ public final class CommandLineApp implements Runnable {
     /** What went wrong in words; a file that the platform refuses is named with what was wanted of it. */
     private static String reason(Throwable e) {
         if (e instanceof AccessDeniedException denied) {
-            return denied.getFile() + ": you may not write here";
+            return t("cli.denied", denied.getFile());
         }
         if (e instanceof FileAlreadyExistsException || e instanceof NotDirectoryException) {
-            return ((FileSystemException) e).getFile() + ": something that is no folder is in the way";
+            return t("cli.in-the-way", ((FileSystemException) e).getFile());
         }
         if (e instanceof NoSuchFileException missing) {
-            return missing.getFile() + ": there is no such file or folder";
+            return t("cli.missing", missing.getFile());
         }
         if (e instanceof FileSystemException f) {
-            return f.getFile() + ": " + (f.getReason() == null ? "the disk refuses it" : f.getReason());
+            return f.getFile() + ": " + (f.getReason() == null ? t("cli.refused") : f.getReason());
         }
         return e instanceof BadFile || e instanceof IOException || e instanceof IllegalArgumentException
                 ? String.valueOf(e.getMessage())
-                : "something went wrong that should not: " + e;
+                : t("cli.wrong", e);
     }
 
     private static String sentence(String text) {

@@ -1,5 +1,7 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -10,6 +12,7 @@ import picocli.CommandLine.Parameters;
 import wegweiser.core.evidence.Claim;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
 
 /** Says what a job's readings prove. */
 @Command(name = "evidence", description = "Says what the readings of a job prove, and by which readings.", footerHeading = "%nExample%n", footer = {
@@ -33,12 +36,13 @@ final class EvidenceCommand extends JobCommand {
         List<String> lines = new ArrayList<>();
         for (Claim c : claims) {
             lines.add(c.a() + (c.state().isJoined() ? " – " : " | ") + c.b() + "  " + word(c)
-                    + "  because of " + c.because());
+                    + "  " + t("cli.because", c.because()));
         }
         evidence.contradictions()
-                .forEach(c -> lines.add("Readings " + c.readings() + " cannot all be true; touch "
-                        + c.settle().red() + " and " + c.settle().black() + " again."));
-        evidence.intermittent().forEach(t -> lines.add(t + " is intermittent."));
+                .forEach(c -> lines
+                        .add(t("trace.contradiction", Words.list(c.readings()), Words.list(c.settle().red()),
+                                Words.list(c.settle().black()))));
+        evidence.intermittent().forEach(at -> lines.add(t("cli.intermittent", at)));
         write(map, lines);
         boolean wrong = !evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty();
         return wrong ? CommandLineApp.WRONG : CommandLineApp.FINE;

@@ -1,5 +1,7 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -40,7 +42,7 @@ final class LogCommand extends JobCommand {
                 case "find" -> rest.size() == 1 && rest.getFirst().endsWith(".json")
                         ? log.sameWiring(read(Path.of(rest.getFirst())))
                         : log.find(String.join(" ", rest));
-                default -> throw new BadFile("log knows list, add and find, not “" + what + "”.");
+                default -> throw new BadFile(t("cli.log.what", what));
             };
             write(Map.of("units", units.stream().map(LogCommand::shape).toList()), units.stream()
                     .map(u -> u.label() + "  " + u.madeAt() + "  " + u.result() + "  " + u.job() + "  "
@@ -52,7 +54,7 @@ final class LogCommand extends JobCommand {
 
     private Path onlyFile() throws BadFile {
         if (rest.size() != 1) {
-            throw new BadFile("log add needs one job file.");
+            throw new BadFile(t("cli.log.one"));
         }
         return Path.of(rest.getFirst());
     }

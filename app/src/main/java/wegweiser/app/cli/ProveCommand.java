@@ -1,5 +1,7 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -105,7 +107,7 @@ final class ProveCommand extends JobCommand {
         }
         lines.add("Verdict: " + verdict.result().id());
         if (verdict.result() == Verdict.Result.PASS) {
-            lines.add("Not excluded by these tests:");
+            lines.add(t("prove.blind") + ":");
             verdict.blind().forEach(b -> lines.add("  " + b));
         }
         verdict.faults().forEach(f -> lines.add("  " + f.kind().id() + "  " + names(f.terminals())));

@@ -1,5 +1,7 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -27,11 +29,9 @@ final class SheetCommand extends JobCommand {
     @Override
     public Integer call() throws Exception {
         Set<String> missing = Sheets.write(read(job), label, file);
-        List<String> lines = new ArrayList<>(List.of("Written: " + file));
+        List<String> lines = new ArrayList<>(List.of(t("cli.written", file)));
         if (!missing.isEmpty()) {
-            lines.add("The typeface lacks these letters, which stand as question marks: "
-                    + String.join(" ", missing)
-                    + ". HTML has them.");
+            lines.add(t("cli.letters", String.join(" ", missing)));
         }
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("written", file.toString());

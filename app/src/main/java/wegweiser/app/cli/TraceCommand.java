@@ -1,5 +1,7 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -64,12 +66,12 @@ final class TraceCommand extends JobCommand {
         CostModel cost = CostModel.USUAL;
         Advisor advisor = new Advisor(known, index, with, goal, cost, seed);
         if (ladder && known.ends().size() < 2) {
-            throw new BadFile("a ladder plug needs a cable with two ends.");
+            throw new BadFile(t("cli.ladder.ends"));
         }
         SimulatedTrace trace = new SimulatedTrace(known, truth, advisor, seed);
         Tracer.Run run = ladder
                 ? trace.laddered().orElseThrow(() -> new BadFile(
-                        "no ladder plug tells that many contacts apart; use two plugs of half as many contacts."))
+                        t("cli.ladder.contacts")))
                 : trace.touched(with);
         Sweep sweep = Sweep.of(known, new SimulatedCable(truth, index.terminals()).nets(), cost, with);
         write(result(known, index, advisor, run, sweep), lines(run, advisor.proof(run.evidence()), sweep));
@@ -134,8 +136,7 @@ final class TraceCommand extends JobCommand {
 
     private static List<String> lines(Tracer.Run run, Proof proof, Sweep sweep) {
         List<String> lines = new ArrayList<>();
-        lines.add(run.touches() + " touches, about " + Math.round(run.seconds()) + " s; a plain sweep takes "
-                + sweep.touches() + " touches.");
+        lines.add(t("cli.trace.cost", run.touches(), Math.round(run.seconds()), sweep.touches()));
         for (List<Terminal> net : run.evidence().nets().joinedNets()) {
             lines.add("  " + String.join(" – ", names(net)));
         }

@@ -61,7 +61,7 @@ final class ComparePanel extends VBox {
             Label words = new Label(t("compare.relation", relation.words()));
             words.setWrapText(true);
             words.getStyleClass().add("believed");
-            Button renumber = new Button(t("compare.renumber", relation.source()));
+            Button renumber = new Button(t("compare.renumber", relation.source(), relation.than()));
             renumber.setId("renumber");
             renumber.setOnAction(_ -> edit(e -> Sources.renumber(e, relation.source(), relation.meant())));
             relations.getChildren().add(Panels.line(words, renumber));

@@ -23,6 +23,7 @@ import wegweiser.app.controls.WireSwatch;
 import wegweiser.app.controls.Worded;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.evidence.Contradiction;
+import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
@@ -48,6 +49,7 @@ final class ReactionDock extends HBox {
     private final Runnable onBack;
     private final Runnable onLeave;
     private Job job;
+    private Evidence evidence;
     private Touch touch;
 
     ReactionDock(Consumer<List<Reading>> onReading, Runnable onBack, Runnable onLeave) {
@@ -88,14 +90,18 @@ final class ReactionDock extends HBox {
         twist.managedProperty().bind(twist.visibleProperty());
         reacts.setOnAction(_ -> answer(Outcome.REACTS));
         nothing.setOnAction(_ -> answer(Outcome.NOTHING));
-        VBox middle = new VBox(10, question, answers, words, trouble);
+        Label caution = new Label(t("reaction.caution"));
+        caution.getStyleClass().add("caution");
+        caution.setWrapText(true);
+        VBox middle = new VBox(10, caution, question, answers, words, trouble);
         HBox.setHgrow(middle, Priority.ALWAYS);
         getChildren().addAll(left, middle, leave);
     }
 
     /** Shows where the puzzle stands; ends without a connector are offered first. */
-    void show(Job newJob) {
+    void show(Job newJob, Evidence newEvidence) {
         job = newJob;
+        evidence = newEvidence;
         List<String> ends = job.ends().stream()
                 .sorted(Comparator.comparing(e -> Catalogue.of(job).of(e).isPresent()))
                 .map(End::name).toList();
@@ -110,7 +116,7 @@ final class ReactionDock extends HBox {
         if (job == null || which.getValue() == null || job.end(which.getValue()).isEmpty()) {
             return;
         }
-        ReactionPuzzle puzzle = ReactionPuzzle.of(job, which.getValue());
+        ReactionPuzzle puzzle = ReactionPuzzle.of(evidence, which.getValue());
         touch = puzzle.next().orElse(null);
         boolean asking = touch != null;
         question.setVisible(asking);

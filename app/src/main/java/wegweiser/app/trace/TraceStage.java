@@ -186,7 +186,9 @@ public final class TraceStage implements StageView {
         shown = s;
         choices.learn(s.job().readings());
         hint.setVisible(isBlank(s));
-        reaction.show(s.job());
+        if (reaction.isVisible()) {
+            reaction.show(s.job(), s.evidence());
+        }
         Optional<Touch> touch = reaction.isVisible() ? reaction.touch() : s.proposal().map(Proposal::touch);
         Facing two = Facing.of(s.job(), choices.facingProperty().get(), touch);
         facing.show(s.job());

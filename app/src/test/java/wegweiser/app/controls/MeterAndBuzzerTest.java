@@ -17,7 +17,7 @@ class MeterAndBuzzerTest {
     static Stream<Arguments> readings() {
         return Stream.of(Arguments.of(new Outcome.Resistance(0.4), "0.4 Ω"),
                 Arguments.of(new Outcome.Resistance(119.6), "119.6 Ω"),
-                Arguments.of(new Outcome.Resistance(4700), "4700 Ω"),
+                Arguments.of(new Outcome.Resistance(4700), "4.7 kΩ"),
                 Arguments.of(new Outcome.Resistance(47_000), "47 kΩ"),
                 Arguments.of(new Outcome.Resistance(2_200_000), "2.2 MΩ"),
                 Arguments.of(new Outcome.Voltage(0.58), "0.58 V"), Arguments.of(Outcome.OPEN, "OL"),

@@ -12,6 +12,7 @@ import wegweiser.core.data.Data;
 import wegweiser.core.data.Entry;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
+import wegweiser.core.words.Words;
 
 /**
  * The kinds of cable: those of the table, and those that follow a rule. Ribbon has 1.27 mm a wire and comes in any
@@ -117,21 +118,20 @@ public final class Cables {
         HashSet<String> seen = new HashSet<>();
         for (String conductor : conductors) {
             if (!seen.add(conductor)) {
-                throw entry.member("conductors").senseless("has the conductor “" + conductor
-                        + "” twice; tell them apart, as in " + conductor + ".2");
+                throw entry.member("conductors").senseless(Words.say("bad.conductor-twice", conductor));
             }
         }
         List<List<String>> pairs = entry.list("pairs", pair -> {
             List<String> both = new ArrayList<>();
             pair.node().forEach(n -> both.add(n.asText()));
             if (!seen.containsAll(both)) {
-                throw pair.senseless("names a conductor that the cable does not have");
+                throw pair.senseless(Words.say("bad.pair"));
             }
             return both;
         });
         List<String> thick = entry.list("thick", e -> {
             if (!seen.contains(e.node().asText())) {
-                throw e.senseless("is not a conductor of the cable: “" + e.node().asText() + "”");
+                throw e.senseless(Words.say("bad.thick", e.node().asText()));
             }
             return e.node().asText();
         });

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wegweiser.core.words.Words;
 
 /**
  * Wire colours by their letters after IEC 60757. A code such as {@code WH/OG} is a white wire with an orange
@@ -14,24 +15,24 @@ public final class ColourCode {
     private static final Map<String, String> HEX = new LinkedHashMap<>();
 
     static {
-        put("BK", "black", "#2B2B2B");
-        put("BN", "brown", "#7A4A2B");
-        put("RD", "red", "#C8372D");
-        put("OG", "orange", "#E07B1A");
-        put("YE", "yellow", "#EBCB2B");
-        put("GN", "green", "#2E8F4E");
-        put("BU", "blue", "#2B5FB4");
-        put("VT", "violet", "#7A4FA3");
-        put("GY", "grey", "#8C8C88");
-        put("WH", "white", "#FFFFFF");
-        put("PK", "pink", "#E79BB5");
-        put("TQ", "turquoise", "#3BB3B0");
+        put("BK", "#2B2B2B");
+        put("BN", "#7A4A2B");
+        put("RD", "#C8372D");
+        put("OG", "#E07B1A");
+        put("YE", "#EBCB2B");
+        put("GN", "#2E8F4E");
+        put("BU", "#2B5FB4");
+        put("VT", "#7A4FA3");
+        put("GY", "#8C8C88");
+        put("WH", "#FFFFFF");
+        put("PK", "#E79BB5");
+        put("TQ", "#3BB3B0");
     }
 
     private ColourCode() {}
 
-    private static void put(String code, String name, String hex) {
-        NAMES.put(code, name);
+    private static void put(String code, String hex) {
+        NAMES.put(code, Words.say("colour." + code));
         HEX.put(code, hex);
     }
 
@@ -39,17 +40,19 @@ public final class ColourCode {
     public static String words(String code) {
         int again = code.indexOf('.');
         if (again > 0) {
-            return words(code.substring(0, again)) + ", number " + code.substring(again + 1);
+            return Words.say("colour.number", words(code.substring(0, again)), code.substring(again + 1));
         }
         if (code.equals("GNYE")) {
-            return "green and yellow";
+            return Words.say("colour.GNYE");
         }
         if (code.chars().allMatch(Character::isDigit)) {
-            return "wire " + code;
+            return Words.say("colour.wire", code);
         }
         String[] parts = code.split("/");
         String base = NAMES.getOrDefault(parts[0], parts[0]);
-        return parts.length == 1 ? base : base + " with " + NAMES.getOrDefault(parts[1], parts[1]);
+        return parts.length == 1
+                ? base
+                : Words.say("colour.striped", base, NAMES.getOrDefault(parts[1], parts[1]));
     }
 
     /** Colours to draw, base first and stripe second, as hex; empty for codes that name no colour. */

@@ -12,6 +12,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
+import wegweiser.core.words.Words;
 
 /**
  * A pinout that devices commonly have. Those that come with the program follow TIA-574 (nine contacts), TIA-232-F
@@ -48,17 +49,17 @@ public record NamedPinout(String id, String title, String family, Optional<Role>
         String family = entry.text("connector");
         Optional<ConnectorType> type = catalogue.family(family);
         if (type.isEmpty() && !family.equals(End.LEADS)) {
-            throw entry.member("connector").senseless("names no connector that is known: “" + family + "”");
+            throw entry.member("connector").senseless(Words.say("bad.connector", family));
         }
         Set<String> seen = new HashSet<>();
         List<PinRow> rows = entry.list("rows", row -> {
             String contact = row.text("contact");
             if (type.isPresent() && !type.get().has(contact)) {
                 throw row.member("contact")
-                        .senseless("is not a contact of " + family + ": “" + contact + "”");
+                        .senseless(Words.say("bad.contact", family, contact));
             }
             if (!seen.add(contact)) {
-                throw row.member("contact").senseless("appears twice: “" + contact + "”");
+                throw row.member("contact").senseless(Words.say("bad.twice", contact));
             }
             return row(row);
         });

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeSet;
+import java.util.function.IntConsumer;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import wegweiser.core.catalog.Terminals;
@@ -44,6 +45,8 @@ public final class Evidence {
     private final List<MeasuredPart> parts;
     private final Optional<Evidence> supposed;
     private List<Integer> alone;
+    /** Told how many readings are weighed from scratch, for the test that counts how often that happens. */
+    static volatile IntConsumer weighing = _ -> {};
 
     /** The evidence of a job's readings over all its terminals. */
     public static Evidence of(Job job) {
@@ -52,6 +55,7 @@ public final class Evidence {
 
     public Evidence(TerminalIndex index, List<Reading> readings) {
         this(index, readings, false);
+        weighing.accept(readings.size());
     }
 
     private Evidence(TerminalIndex index, List<Reading> readings, boolean supposing) {

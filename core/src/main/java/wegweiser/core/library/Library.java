@@ -15,6 +15,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.OwnConnector;
 import wegweiser.core.wiring.NamedWiring;
+import wegweiser.core.words.Words;
 
 /** Connectors, cables, pinouts and wirings that a person has added to those that come with the program. */
 public record Library(List<OwnConnector> connectors, List<CableStock> cables, List<NamedPinout> pinouts,
@@ -88,7 +89,7 @@ public record Library(List<OwnConnector> connectors, List<CableStock> cables, Li
     private static Entry free(Entry entry, Function<String, Boolean> taken) {
         String id = entry.text("id");
         if (taken.apply(id)) {
-            throw entry.member("id").senseless("is taken already: “" + id + "”");
+            throw entry.member("id").senseless(Words.say("bad.taken", id));
         }
         return entry;
     }
@@ -97,7 +98,7 @@ public record Library(List<OwnConnector> connectors, List<CableStock> cables, Li
         Set<String> ids = new HashSet<>();
         file.list(list, e -> {
             if (!ids.add(e.text("id"))) {
-                throw e.member("id").senseless("is used twice in this file: “" + e.text("id") + "”");
+                throw e.member("id").senseless(Words.say("bad.id-twice", e.text("id")));
             }
             return e;
         });
@@ -118,17 +119,16 @@ public record Library(List<OwnConnector> connectors, List<CableStock> cables, Li
         for (List<String> row : rows) {
             for (String id : row) {
                 if (!id.isEmpty() && !seen.add(id)) {
-                    throw entry.member("rows").senseless("has the contact “" + id + "” twice");
+                    throw entry.member("rows").senseless(Words.say("bad.has-twice", id));
                 }
             }
         }
         if (seen.size() > MOST_CONTACTS) {
             throw entry.member("rows")
-                    .senseless("names " + seen.size() + " contacts; more than " + MOST_CONTACTS
-                            + " are no connector");
+                    .senseless(Words.say("bad.too-many-contacts", seen.size(), MOST_CONTACTS));
         }
         if (seen.isEmpty()) {
-            throw entry.member("rows").senseless("names no contact");
+            throw entry.member("rows").senseless(Words.say("bad.no-contact"));
         }
         return new OwnConnector(entry.text("id"), entry.text("title", entry.text("id")), rows,
                 entry.number("pitchMm", 2.54), entry.flag("shell"), Extra.NONE);

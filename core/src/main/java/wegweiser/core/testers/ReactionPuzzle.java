@@ -63,7 +63,11 @@ public final class ReactionPuzzle {
 
     /** The puzzle of one end's wires, as far as the job's trials have solved it. */
     public static ReactionPuzzle of(Job job, String end) {
-        Evidence evidence = Evidence.of(job);
+        return of(Evidence.of(job), end);
+    }
+
+    /** The puzzle of one end's wires, as far as trials that were weighed already have solved it. */
+    public static ReactionPuzzle of(Evidence evidence, String end) {
         return new ReactionPuzzle(evidence,
                 evidence.index().terminals().stream().filter(t -> t.end().equals(end)).toList());
     }

@@ -10,6 +10,7 @@ import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.data.Data;
 import wegweiser.core.data.Entry;
 import wegweiser.core.model.ContactOrder;
+import wegweiser.core.words.Words;
 
 /** Reads named wirings from a table: families, links, jumpers and weight. */
 final class NamedWirings {
@@ -36,7 +37,7 @@ final class NamedWirings {
     private static ConnectorType family(Entry entry, Catalogue catalogue) {
         String family = entry.node().asText();
         return catalogue.family(family)
-                .orElseThrow(() -> entry.senseless("names no connector that is known: “" + family + "”"));
+                .orElseThrow(() -> entry.senseless(Words.say("bad.connector", family)));
     }
 
     private static String[] pair(Entry entry, ConnectorType near, ConnectorType far) {
@@ -45,7 +46,7 @@ final class NamedWirings {
             ConnectorType type = k == 0 ? near : far;
             if (!type.has(pair[k]) && !pair[k].equals("shell")) {
                 throw entry.senseless(
-                        "names a contact that " + type.family() + " does not have: “" + pair[k] + "”");
+                        Words.say("bad.wiring-contact", type.family(), pair[k]));
             }
         }
         return pair;

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
+import wegweiser.core.words.Words;
 
 /** Says in words what a wiring is, named or not. */
 public final class WiringWords {
@@ -15,22 +16,22 @@ public final class WiringWords {
     /** One short phrase, such as "crossed 2-3, otherwise straight". */
     public static String of(Wiring wiring) {
         if (wiring.nets().isEmpty()) {
-            return "nothing joined";
+            return Words.say("wiring.nothing");
         }
         List<String> parts = new ArrayList<>();
         SortedMap<String, List<String>> map = wiring.map();
         if (!map.isEmpty()) {
             parts.add(oneToOne(map).map(WiringWords::permutation).orElseGet(() -> list(map)));
         }
-        jumpers("near end", wiring.nearJumpers(), parts);
-        jumpers("far end", wiring.farJumpers(), parts);
+        jumpers("wiring.near", wiring.nearJumpers(), parts);
+        jumpers("wiring.far", wiring.farJumpers(), parts);
         return String.join("; ", parts);
     }
 
     private static void jumpers(String where, List<List<String>> groups, List<String> parts) {
         if (!groups.isEmpty()) {
-            parts.add("joined at the " + where + ": "
-                    + String.join(", ", groups.stream().map(g -> String.join("-", g)).toList()));
+            parts.add(Words.say(where,
+                    String.join(", ", groups.stream().map(g -> String.join("-", g)).toList())));
         }
     }
 
@@ -48,7 +49,7 @@ public final class WiringWords {
 
     private static String permutation(List<String[]> pairs) {
         if (pairs.stream().allMatch(p -> p[0].equals(p[1]))) {
-            return "straight, " + contacts(pairs);
+            return Words.say("wiring.straight", contacts(pairs));
         }
         int n = pairs.size();
         boolean reversed = true;
@@ -56,20 +57,20 @@ public final class WiringWords {
             reversed &= pairs.get(k)[0].equals(pairs.get(n - 1 - k)[1]);
         }
         if (reversed && n > 2) {
-            return "reversed, " + contacts(pairs);
+            return Words.say("wiring.reversed", contacts(pairs));
         }
         Optional<Integer> shift = shift(pairs);
         if (shift.isPresent()) {
-            return "shifted by " + Math.abs(shift.get()) + (shift.get() > 0 ? " up, " : " down, ")
-                    + contacts(pairs);
+            return Words.say(shift.get() > 0 ? "wiring.up" : "wiring.down", Math.abs(shift.get()),
+                    contacts(pairs));
         }
         return turnedSegment(pairs).or(() -> swaps(pairs)).orElseGet(() -> pairList(pairs));
     }
 
     private static String contacts(List<String[]> pairs) {
         return pairs.size() == 1
-                ? "contact " + pairs.getFirst()[0] + " alone"
-                : pairs.size() + " contacts";
+                ? Words.say("wiring.alone", pairs.getFirst()[0])
+                : Words.say("wiring.contacts", pairs.size());
     }
 
     private static Optional<Integer> shift(List<String[]> pairs) {
@@ -104,8 +105,7 @@ public final class WiringWords {
                 return Optional.empty();
             }
         }
-        return Optional.of("contacts " + pairs.get(from)[0] + " to " + pairs.get(to)[0]
-                + " turned over, otherwise straight");
+        return Optional.of(Words.say("wiring.turned", pairs.get(from)[0], pairs.get(to)[0]));
     }
 
     /** Only swaps and fixed contacts: "crossed 2-3 and 7-8, otherwise straight". */
@@ -125,10 +125,8 @@ public final class WiringWords {
                 crossed.add(pair[0] + "-" + pair[1]);
             }
         }
-        String words = "crossed " + (crossed.size() == 1
-                ? crossed.getFirst()
-                : String.join(", ", crossed.subList(0, crossed.size() - 1)) + " and " + crossed.getLast());
-        return Optional.of(straightToo ? words + ", otherwise straight" : words);
+        return Optional.of(
+                Words.say(straightToo ? "wiring.crossed.straight" : "wiring.crossed", Words.list(crossed)));
     }
 
     /** Cycle notation for a permutation of contacts, fixed contacts left out; empty for other relations. */

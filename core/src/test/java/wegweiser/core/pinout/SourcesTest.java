@@ -86,7 +86,8 @@ class SourcesTest {
         List<PinRow> lid = manual.stream().map(r -> row(NINE.mirrorImage().get(r.contact()), r.label()))
                 .toList();
         SourceComparison comparison = SourceComparison.of(end(manual, lid), Optional.of(NINE));
-        assertThat(comparison.relations().getFirst().words()).isEqualTo("lid counts from the other side");
+        assertThat(comparison.relations().getFirst().words())
+                .isEqualTo("lid is drawn from the other side, mirrored");
         Job job = Job.of("x", List.of(end(manual, lid)), List.of(), List.of());
         List<Finding> findings = Rules.check(job).stream().filter(f -> f.rule().equals("sources-disagree"))
                 .toList();

@@ -1,6 +1,7 @@
 package wegweiser.files.io;
 
 import java.sql.SQLException;
+import wegweiser.core.words.Words;
 
 /** What the database says of a failure, in words for a person. */
 public final class Reasons {
@@ -9,22 +10,23 @@ public final class Reasons {
     public static String of(SQLException e) {
         String said = e.getMessage() == null ? "" : e.getMessage();
         if (said.contains("SQLITE_BUSY") || said.contains("SQLITE_LOCKED")) {
-            return "another program has been writing to it for too long";
+            return Words.say("reason.busy");
         }
         if (said.contains("SQLITE_NOTADB")) {
-            return "it is no logbook";
+            return Words.say("reason.no-logbook");
         }
         if (said.contains("SQLITE_CORRUPT") || said.contains("SQLITE_IOERR")
                 || said.contains("SQLITE_FORMAT")) {
-            return "it is damaged";
+            return Words.say("reason.damaged");
         }
         if (said.contains("SQLITE_READONLY") || said.contains("SQLITE_CANTOPEN")
                 || said.contains("SQLITE_PERM")) {
-            return "it may not be written to";
+            return Words.say("reason.read-only");
         }
         if (said.contains("SQLITE_FULL")) {
-            return "the disk is full";
+            return Words.say("reason.full");
         }
-        return said.replaceAll("\\[SQLITE_\\w+\\]\\s*", "").lines().findFirst().orElse("no reason is known");
+        return said.replaceAll("\\[SQLITE_\\w+\\]\\s*", "").lines().findFirst()
+                .orElse(Words.say("reason.none"));
     }
 }

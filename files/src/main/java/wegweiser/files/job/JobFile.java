@@ -11,6 +11,7 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.Job;
+import wegweiser.core.words.Words;
 import wegweiser.files.io.AtomicFile;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.io.FileTurn;
@@ -54,8 +55,7 @@ public final class JobFile {
         Document document = Document.parse(text, name);
         JsonNode node = document.root();
         if (!node.isObject() || !node.path("format").asText().equals("wegweiser-job")) {
-            throw new BadFile(
-                    name + ": this is not a job file; a job begins with \"format\": \"wegweiser-job\".");
+            throw BadFile.of(name, "file.no-job");
         }
         boolean newer = node.path("version").isIntegralNumber()
                 && node.path("version").asDouble() > Job.VERSION;
@@ -64,7 +64,7 @@ public final class JobFile {
             document.checkValues();
         } catch (BadFile e) {
             throw newer
-                    ? new BadFile(e.getMessage() + " The file is of a newer version than this program.")
+                    ? new BadFile(e.getMessage() + " " + Words.say("file.newer"))
                     : e;
         }
         try {
@@ -160,7 +160,7 @@ public final class JobFile {
         try {
             parse(text, file.getFileName().toString());
         } catch (BadFile e) {
-            throw new IOException("it could not be opened again: " + e.getMessage(), e);
+            throw new IOException(Words.say("file.again", e.getMessage()), e);
         }
         AtomicFile.write(file, text.getBytes(StandardCharsets.UTF_8));
         return digest(text);

@@ -2,7 +2,6 @@ package wegweiser.files.job;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.End;
@@ -12,6 +11,7 @@ import wegweiser.core.model.Mode;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
 import wegweiser.files.json.Mapping.Senseless;
 import wegweiser.files.json.Place;
 
@@ -45,7 +45,7 @@ final class JobSense {
         each(job.ends(), new Place("ends"), (end, at) -> {
             if (!end.connector().equals(End.LEADS) && catalogue.find(end.connector()).isEmpty()) {
                 throw new Senseless(at.member("connector"),
-                        "names a connector that the catalogue does not have: “" + end.connector() + "”");
+                        Words.say("bad.connector", end.connector()));
             }
         });
     }
@@ -63,7 +63,7 @@ final class JobSense {
     private void end(End end, Place place) {
         oneLine(end.name(), place.member("name"));
         if (!ends.add(end.name())) {
-            throw new Senseless(place.member("name"), "is used twice: “" + end.name() + "”");
+            throw new Senseless(place.member("name"), Words.say("bad.used-twice", end.name()));
         }
         each(end.pinout(), place.member("pinout"), (row, at) -> oneLine(row.contact(), at.member("contact")));
     }
@@ -71,11 +71,9 @@ final class JobSense {
     private void link(Link link, Place place) {
         terminal(link.from(), place.member("from"));
         link.to().ifPresent(to -> terminal(to, place.member("to")));
-        if (link.is(PartKind.RESISTOR)
-                && link.part().flatMap(p -> p.ohms().isPresent() ? Optional.of(p) : Optional.empty())
-                        .isEmpty()) {
+        if (link.is(PartKind.RESISTOR) && link.part().orElseThrow().ohms().isEmpty()) {
             throw new Senseless(place.member("part").member("ohms"),
-                    "is missing: a resistor needs its value");
+                    Words.say("bad.no-ohms"));
         }
     }
 
@@ -83,30 +81,30 @@ final class JobSense {
         each(reading.red(), place.member("red"), this::terminal);
         each(reading.black(), place.member("black"), this::terminal);
         if (reading.red().stream().anyMatch(reading.black()::contains)) {
-            throw new Senseless(place, "has one contact on both probes");
+            throw new Senseless(place, Words.say("bad.both-probes"));
         }
         if (reading.mode() == Mode.REACTION && !reading.touch().isSingle()) {
-            throw new Senseless(place, "is a reaction between more than two wires");
+            throw new Senseless(place, Words.say("bad.reaction"));
         }
     }
 
     private void terminal(Terminal terminal, Place place) {
         oneLine(terminal.contact(), place);
         if (!ends.contains(terminal.end())) {
-            throw new Senseless(place, "names an end that the job does not have: “" + terminal.end() + "”");
+            throw new Senseless(place, Words.say("bad.end", terminal.end()));
         }
     }
 
     /** A name has something in it, and fits on a line. */
     private static void oneLine(String name, Place place) {
         if (name.isBlank()) {
-            throw new Senseless(place, "is blank");
+            throw new Senseless(place, Words.say("bad.blank"));
         }
         if (name.length() > LONGEST_NAME) {
-            throw new Senseless(place, "is a name of more than " + LONGEST_NAME + " letters");
+            throw new Senseless(place, Words.say("bad.long-name", LONGEST_NAME));
         }
         if (name.lines().count() > 1 || name.indexOf('\t') >= 0) {
-            throw new Senseless(place, "is of several lines");
+            throw new Senseless(place, Words.say("bad.lines"));
         }
     }
 }

@@ -22,6 +22,7 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.words.Unshowable;
+import wegweiser.core.words.Words;
 import wegweiser.files.io.BadFile;
 
 /**
@@ -45,19 +46,19 @@ public record Document(String name, String text, JsonNode root) {
         String name = file.getFileName() == null ? file.toString() : file.getFileName().toString();
         try {
             if (Files.isDirectory(file)) {
-                throw new BadFile(name + ": this is a folder, not a file.");
+                throw BadFile.of(name, "file.folder");
             }
             String text = decoded(bytes(file, name));
             // some editors begin every file with a byte order mark
             return text.startsWith("\uFEFF") ? text.substring(1) : text;
         } catch (NoSuchFileException _) {
-            throw new BadFile(name + ": there is no such file.");
+            throw BadFile.of(name, "file.none");
         } catch (CharacterCodingException _) {
-            throw new BadFile(name + ": the file is not UTF-8 text.");
+            throw BadFile.of(name, "file.no-text");
         } catch (AccessDeniedException _) {
-            throw new BadFile(name + ": you may not read this file.");
+            throw BadFile.of(name, "file.forbidden");
         } catch (IOException e) {
-            throw new BadFile(name + ": the file cannot be read (" + reason(e) + ").");
+            throw BadFile.of(name, "file.unreadable", reason(e));
         }
     }
 
@@ -66,8 +67,7 @@ public record Document(String name, String text, JsonNode root) {
         try (InputStream in = Files.newInputStream(file)) {
             byte[] bytes = in.readNBytes(MOST_BYTES + 1);
             if (bytes.length > MOST_BYTES) {
-                throw new BadFile(name + ": the file is larger than " + MOST_BYTES / 1_000_000
-                        + " MB, and no job is.");
+                throw BadFile.of(name, "file.large", MOST_BYTES / 1_000_000);
             }
             return bytes;
         }
@@ -83,7 +83,7 @@ public record Document(String name, String text, JsonNode root) {
         String said = e instanceof FileSystemException f && f.getReason() != null
                 ? f.getReason()
                 : e.getMessage();
-        return said == null || said.isBlank() ? "no reason is known" : said;
+        return said == null || said.isBlank() ? Words.say("reason.none") : said;
     }
 
     /**
@@ -95,7 +95,7 @@ public record Document(String name, String text, JsonNode root) {
         try {
             JsonNode node = MAPPER.readTree(text);
             if (node == null || node.isMissingNode()) {
-                throw new BadFile(name + ": the file is empty.");
+                throw BadFile.of(name, "file.empty");
             }
             return new Document(name, text, node);
         } catch (JsonProcessingException e) {
@@ -103,25 +103,24 @@ public record Document(String name, String text, JsonNode root) {
                     .strip();
             int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
             if (reason.startsWith("Unexpected end-of-input")) {
-                throw new BadFile(
-                        name + ", line " + line + ": the file ends too early, something is not closed.");
+                throw BadFile.of(name, line, "file.early");
             }
-            throw new BadFile(name + ", line " + line + ": this is not JSON: " + plain(reason) + ".");
+            throw BadFile.of(name, line, "file.no-json", plain(reason));
         }
     }
 
     /** What the parser says, where it speaks of its own settings, in words for a person. */
     private static String plain(String reason) {
         if (reason.startsWith("Non-standard token")) {
-            return reason.replaceAll("Non-standard token ('[^']*').*", "$1 is no number of JSON");
+            return reason.replaceAll("Non-standard token ('[^']*').*", Words.say("json.number", "$1"));
         }
         if (reason.startsWith("Number value length")) {
-            return "a number has far too many digits";
+            return Words.say("json.digits");
         }
         if (reason.startsWith("Document nesting depth")) {
-            return "lists lie within lists far too deep";
+            return Words.say("json.deep");
         }
-        return reason.startsWith("String value length") ? "a text is far too long" : reason;
+        return reason.startsWith("String value length") ? Words.say("json.long") : reason;
     }
 
     /** A schema that lies beside a class. */
@@ -135,8 +134,8 @@ public record Document(String name, String text, JsonNode root) {
 
     /** The refusal of this document because of something at a place. */
     public BadFile bad(Place place, String reason) {
-        String where = place.path().isEmpty() ? "the file" : place.path();
-        return new BadFile(name + ", line " + place.line(text) + ": " + where + " " + reason + ".");
+        String where = place.path().isEmpty() ? Words.say("file.whole") : place.path();
+        return BadFile.of(name, place.line(text), "file.place", where, reason);
     }
 
     /** Checks the document against a schema. */
@@ -157,15 +156,15 @@ public record Document(String name, String text, JsonNode root) {
 
     private void checkValues(JsonNode node, Place place) throws BadFile {
         if (node.isNumber() && !Double.isFinite(node.asDouble())) {
-            throw bad(place, "is too large a number");
+            throw bad(place, Words.say("bad.large"));
         }
         if (node.isTextual()) {
             if (node.asText().length() > MOST_LETTERS) {
-                throw bad(place, "is a text of more than " + MOST_LETTERS + " letters");
+                throw bad(place, Words.say("bad.long", MOST_LETTERS));
             }
             Optional<String> hidden = Unshowable.in(node.asText());
             if (hidden.isPresent()) {
-                throw bad(place, "holds a character that cannot be shown, " + hidden.get());
+                throw bad(place, Words.say("bad.hidden", hidden.get()));
             }
         }
         if (node.isObject()) {

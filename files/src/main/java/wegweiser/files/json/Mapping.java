@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import wegweiser.core.data.Entry;
+import wegweiser.core.words.Words;
 
 /**
  * The one mapping between records and JSON, in both directions. A member is named like its component; what is empty and may
@@ -115,7 +116,7 @@ public final class Mapping {
         return switch (cause) {
             case Senseless s -> new Senseless(place.then(s.place()), s.getMessage());
             case Entry.Senseless s -> new Senseless(place.then(new Place(s.place())), s.getMessage());
-            default -> new Senseless(place, "is not understood");
+            default -> new Senseless(place, Words.say("bad.nonsense"));
         };
     }
 

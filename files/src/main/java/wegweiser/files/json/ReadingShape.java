@@ -16,6 +16,7 @@ import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.words.Words;
 
 /**
  * A reading as it stands in a file: touch, outcome and provenance are members beside each other.
@@ -97,21 +98,21 @@ record ReadingShape(Mode mode, List<Terminal> red, List<Terminal> black, Optiona
             case CONTINUITY -> switch (result.orElse("")) {
                 case "beep" -> Outcome.BEEP;
                 case "silent" -> Outcome.SILENT;
-                default -> throw senseless("result", "must be beep or silent in continuity mode");
+                default -> throw senseless("result", Words.say("bad.beep"));
             };
             case OHMS -> ohms.isPresent() ? new Outcome.Resistance(ohms.getAsDouble()) : open("ohms");
             case DIODE -> volts.isPresent() ? new Outcome.Voltage(volts.getAsDouble()) : open("volts");
             case REACTION -> switch (result.orElse("")) {
                 case "reacts" -> Outcome.REACTS;
                 case "nothing" -> Outcome.NOTHING;
-                default -> throw senseless("result", "must be reacts or nothing in reaction mode");
+                default -> throw senseless("result", Words.say("bad.reacts"));
             };
         };
     }
 
     private Outcome open(String value) {
         if (!result.equals(Optional.of("open"))) {
-            throw senseless("", "needs a value in " + value + " or the result open");
+            throw senseless("", Words.say("bad.value", value));
         }
         return Outcome.OPEN;
     }

@@ -42,7 +42,7 @@ public final class SchemaCheck {
     private Violation object(JsonNode schema, JsonNode value, Place place) {
         for (JsonNode name : schema.path("required")) {
             if (!value.has(name.asText())) {
-                return new Violation(place.member(name.asText()), "is missing");
+                return new Violation(place.member(name.asText()), Words.say("bad.missing"));
             }
         }
         for (Map.Entry<String, JsonNode> member : schema.path("properties").properties()) {
@@ -60,10 +60,10 @@ public final class SchemaCheck {
     private Violation array(JsonNode schema, JsonNode value, Place place) {
         if (value.size() < schema.path("minItems").asInt(0)) {
             return new Violation(place,
-                    "needs at least " + Words.count(schema.get("minItems").asInt(), "entry", "entries"));
+                    Words.say("bad.few", schema.get("minItems").asInt()));
         }
         if (value.size() > schema.path("maxItems").asInt(Integer.MAX_VALUE)) {
-            return new Violation(place, "may have at most " + schema.get("maxItems").asInt() + " entries");
+            return new Violation(place, Words.say("bad.many", schema.get("maxItems").asInt()));
         }
         for (int i = 0; schema.has("items") && i < value.size(); i++) {
             Violation violation = check(schema.get("items"), value.get(i), place.element(i));
@@ -76,24 +76,24 @@ public final class SchemaCheck {
 
     private static String scalar(JsonNode schema, JsonNode value) {
         if (schema.has("type") && !hasType(schema.get("type"), value)) {
-            return "must be " + words(schema.get("type")) + ", but is " + word(value);
+            return Words.say("bad.type", words(schema.get("type")), word(value));
         }
         if (schema.has("const") && !schema.get("const").equals(value)) {
-            return "must be " + schema.get("const") + ", but is " + shortened(value);
+            return Words.say("bad.type", schema.get("const"), shortened(value));
         }
         if (schema.has("enum") && !contains(schema.get("enum"), value)) {
-            return "must be one of " + list(schema.get("enum")) + ", but is " + shortened(value);
+            return Words.say("bad.choice", list(schema.get("enum")), shortened(value));
         }
         if (value.isTextual() && value.asText().length() < schema.path("minLength").asInt(0)) {
-            return "must not be empty";
+            return Words.say("bad.empty");
         }
         if (value.isTextual() && schema.has("pattern")
                 && !Pattern.compile(schema.get("pattern").asText()).matcher(value.asText()).find()) {
-            return "has a form that is not understood: " + shortened(value);
+            return Words.say("bad.form", shortened(value));
         }
         if (value.isNumber() && schema.has("minimum")
                 && value.asDouble() < schema.get("minimum").asDouble()) {
-            return "must be at least " + schema.get("minimum") + ", but is " + value;
+            return Words.say("bad.small", schema.get("minimum"), value);
         }
         return null;
     }
@@ -132,18 +132,18 @@ public final class SchemaCheck {
     private static String words(JsonNode type) {
         if (!type.isArray()) {
             return switch (type.asText()) {
-                case "object" -> "an object";
-                case "array" -> "a list";
-                case "string" -> "text";
-                case "integer" -> "a whole number";
-                case "number" -> "a number";
-                case "boolean" -> "true or false";
+                case "object" -> Words.say("json.object");
+                case "array" -> Words.say("json.list");
+                case "string" -> Words.say("json.text");
+                case "integer" -> Words.say("json.integer");
+                case "number" -> Words.say("json.any-number");
+                case "boolean" -> Words.say("json.boolean");
                 default -> "null";
             };
         }
         StringBuilder text = new StringBuilder();
         for (int i = 0; i < type.size(); i++) {
-            text.append(i == 0 ? "" : " or ").append(words(type.get(i)));
+            text.append(i == 0 ? "" : " " + Words.say("or") + " ").append(words(type.get(i)));
         }
         return text.toString();
     }
@@ -151,10 +151,10 @@ public final class SchemaCheck {
     private static String word(JsonNode value) {
         JsonNodeType type = value.getNodeType();
         return switch (type) {
-            case OBJECT -> "an object";
-            case ARRAY -> "a list";
-            case STRING -> "the text " + shortened(value);
-            case NUMBER -> "the number " + value;
+            case OBJECT -> Words.say("json.object");
+            case ARRAY -> Words.say("json.list");
+            case STRING -> Words.say("json.the-text", shortened(value));
+            case NUMBER -> Words.say("json.the-number", value);
             case BOOLEAN -> value.toString();
             default -> "null";
         };
@@ -163,7 +163,7 @@ public final class SchemaCheck {
     private static String list(JsonNode options) {
         StringBuilder text = new StringBuilder();
         for (int i = 0; i < options.size(); i++) {
-            text.append(i == 0 ? "" : i == options.size() - 1 ? " or " : ", ")
+            text.append(i == 0 ? "" : i == options.size() - 1 ? " " + Words.say("or") + " " : ", ")
                     .append(options.get(i).asText());
         }
         return text.toString();

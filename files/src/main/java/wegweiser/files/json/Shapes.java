@@ -43,6 +43,7 @@ import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Waiver;
 import wegweiser.core.wiring.NamedWiring;
+import wegweiser.core.words.Words;
 
 /** Where the JSON of a record of the model is another than its components: names, what is left out, other shapes. */
 @SuppressWarnings({"unused", "DoNotCallSuggester"}) // the library reads them by name
@@ -86,7 +87,7 @@ final class Shapes {
             try {
                 return Terminal.parse(text);
             } catch (IllegalArgumentException _) {
-                throw new Mapping.Senseless(Place.ROOT, "is not a terminal such as A.2: “" + text + "”");
+                throw new Mapping.Senseless(Place.ROOT, Words.say("bad.terminal", text));
             }
         }
     }

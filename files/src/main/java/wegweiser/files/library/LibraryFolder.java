@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import wegweiser.core.data.Entry;
 import wegweiser.core.library.Library;
+import wegweiser.core.words.Words;
 import wegweiser.files.io.AtomicFile;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.json.Document;
@@ -56,7 +57,7 @@ public record LibraryFolder(Path folder) {
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(f -> f.getFileName().toString().endsWith(".json")).sorted().toList();
         } catch (IOException e) {
-            refused.add(folder.getFileName() + ": the folder cannot be read.");
+            refused.add(folder.getFileName() + ": " + Words.say("file.folder-unreadable"));
             return List.of();
         }
     }
@@ -69,8 +70,7 @@ public record LibraryFolder(Path folder) {
     public static Library read(Path file, Library before) throws BadFile {
         Document document = Document.parse(Document.textOf(file), file.getFileName().toString());
         if (!document.root().path("format").asText().equals(LibraryFile.FORMAT)) {
-            throw new BadFile(document.name()
-                    + ": this is not a library file; one begins with \"format\": \"wegweiser-library\".");
+            throw BadFile.of(document.name(), "file.no-library");
         }
         document.check(SCHEMA);
         try {

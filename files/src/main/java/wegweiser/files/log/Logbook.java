@@ -49,10 +49,10 @@ public final class Logbook implements AutoCloseable {
     public static Logbook open(Path file) throws IOException {
         Path folder = file.toAbsolutePath().getParent();
         if (Files.exists(folder) && !Files.isDirectory(folder)) {
-            throw new IOException("the logbook cannot be kept in " + folder + ", which is no folder");
+            throw new IOException(Words.say("logbook.no-folder", folder));
         }
         if (Files.exists(file) && !Files.isWritable(file) || !Files.exists(file) && !isWritable(folder)) {
-            throw new IOException("the logbook " + file + " may not be written to");
+            throw new IOException(Words.say("logbook.read-only", file));
         }
         try {
             Files.createDirectories(folder);
@@ -72,7 +72,7 @@ public final class Logbook implements AutoCloseable {
             }
             return new Logbook(connection);
         } catch (SQLException e) {
-            throw new IOException("the logbook " + file + " cannot be opened: " + Reasons.of(e), e);
+            throw new IOException(Words.say("logbook.unopened", file, Reasons.of(e)), e);
         }
     }
 
@@ -83,8 +83,8 @@ public final class Logbook implements AutoCloseable {
         }
         if (!Files.isReadable(file)) {
             throw new IOException(Files.exists(file)
-                    ? "the logbook " + file + " may not be read"
-                    : "there is no logbook at " + file);
+                    ? Words.say("logbook.forbidden", file)
+                    : Words.say("logbook.none", file));
         }
         try {
             // nobody else writes here either, so what is there is all there is
@@ -99,7 +99,7 @@ public final class Logbook implements AutoCloseable {
             }
             return new Logbook(connection);
         } catch (SQLException e) {
-            throw new IOException("the logbook " + file + " cannot be read: " + Reasons.of(e), e);
+            throw new IOException(Words.say("logbook.unreadable", file, Reasons.of(e)), e);
         }
     }
 
@@ -139,7 +139,7 @@ public final class Logbook implements AutoCloseable {
                 throw e;
             }
         } catch (SQLException e) {
-            throw new IOException("the unit could not be recorded: " + Reasons.of(e), e);
+            throw new IOException(Words.say("logbook.unrecorded", Reasons.of(e)), e);
         }
     }
 
@@ -248,7 +248,7 @@ public final class Logbook implements AutoCloseable {
                                 r.getString(6), r.getString(7), r.getString(8)));
             }
         } catch (SQLException e) {
-            throw new IOException("the logbook cannot be read: " + Reasons.of(e), e);
+            throw new IOException(Words.say("logbook.lost", Reasons.of(e)), e);
         }
         String[] words = text.toLowerCase(Locale.ROOT).strip().split("\\s+");
         found.removeIf(u -> {
@@ -306,7 +306,7 @@ public final class Logbook implements AutoCloseable {
                 return r.next() ? Optional.of(r.getString(1)) : Optional.empty();
             }
         } catch (SQLException e) {
-            throw new IOException("the logbook cannot be read: " + Reasons.of(e), e);
+            throw new IOException(Words.say("logbook.lost", Reasons.of(e)), e);
         }
     }
 
@@ -315,7 +315,7 @@ public final class Logbook implements AutoCloseable {
         try {
             connection.close();
         } catch (SQLException e) {
-            throw new IOException("the logbook could not be closed: " + Reasons.of(e), e);
+            throw new IOException(Words.say("logbook.unclosed", Reasons.of(e)), e);
         }
     }
 }

@@ -5,6 +5,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
+import wegweiser.core.words.Words;
 
 /** Brings a logbook to the newest layout, one version after the other, each in a transaction of its own. */
 final class Migrations {
@@ -82,10 +83,10 @@ final class Migrations {
     static void refuseUnknown(Connection connection) throws SQLException {
         int version = version(connection);
         if (version > newest()) {
-            throw new SQLException("it was written by a newer version of this program");
+            throw new SQLException(Words.say("reason.newer"));
         }
         if (version < 0) {
-            throw new SQLException("it is damaged");
+            throw new SQLException(Words.say("reason.damaged"));
         }
     }
 
@@ -95,7 +96,7 @@ final class Migrations {
                 ResultSet r = s.executeQuery(
                         "SELECT COUNT(*), SUM(name = 'unit') FROM sqlite_master WHERE type = 'table'")) {
             if (r.next() && r.getInt(1) > 0 && r.getInt(2) == 0) {
-                throw new SQLException("it is another program's database");
+                throw new SQLException(Words.say("reason.other"));
             }
         }
     }

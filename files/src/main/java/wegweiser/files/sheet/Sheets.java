@@ -23,7 +23,7 @@ public final class Sheets {
      */
     public static Set<String> write(Job job, String label, Path file) throws IOException, BadFile {
         if (file.getFileName() == null) {
-            throw new BadFile(file + ": this is a folder, not a file.");
+            throw BadFile.of(file, "file.folder");
         }
         Set<String> missing = new LinkedHashSet<>();
         AtomicFile.write(file, bytes(SheetContent.of(job, label), file.getFileName().toString(), missing));
@@ -39,7 +39,7 @@ public final class Sheets {
             case "html" -> HtmlSheet.of(content).getBytes(StandardCharsets.UTF_8);
             case "md" -> TextSheets.markdown(content).getBytes(StandardCharsets.UTF_8);
             case "csv" -> TextSheets.csv(content).getBytes(StandardCharsets.UTF_8);
-            default -> throw new BadFile(name + ": the ending must be .pdf, .svg, .html, .md or .csv.");
+            default -> throw BadFile.of(name, "sheet.ending");
         };
     }
 

@@ -66,7 +66,7 @@ final class TextSheets {
     static String csv(SheetContent s) {
         StringBuilder out = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
-            printer.printRecord("from", "from signal", "to", "to signal", "conductor", "part");
+            printer.printRecord((Object[]) Words.say("csv.links").split(", "));
             for (SheetContent.Row r : s.rows()) {
                 printer.printRecord(
                         Stream.of(r.from(), r.fromSignal(), r.to(), r.toSignal(), r.conductor(), r.kind())

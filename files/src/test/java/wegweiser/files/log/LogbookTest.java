@@ -81,7 +81,7 @@ class LogbookTest {
                 Statement s = other.createStatement()) {
             s.execute("CREATE TABLE stars (name TEXT)");
         }
-        refused("another program's database");
+        refused("another program’s database");
         try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file);
                 java.sql.ResultSet tables = other.getMetaData().getTables(null, null, "unit", null)) {
             assertThat(tables.next()).as("nothing of ours was put there").isFalse();

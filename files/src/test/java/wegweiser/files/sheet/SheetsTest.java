@@ -58,7 +58,7 @@ class SheetsTest {
     void everySheetSaysWhatMattersAtTheBench(String name) throws Exception {
         String text = written(name);
         for (String wanted : List.of("W-0042", "Focuser", "Dome computer", "A.2", "B.5", "WH/GN",
-                "wiring side", "tests not finished", "Cut", "over range", "a beep", "Cautions")) {
+                "wiring side", "tests not finished", "Cut", "OL (open)", "a beep", "Cautions")) {
             assertThat(text).contains(wanted);
         }
     }

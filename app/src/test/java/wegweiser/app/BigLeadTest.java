@@ -45,7 +45,7 @@ class BigLeadTest extends WindowTest {
         await("the empty logbook", () -> shows("No unit yet"));
         tell("log", log);
         keys(KeyCode.CONTROL, KeyCode.DIGIT3);
-        await("route", () -> shows("to decide"));
+        await("route", () -> shows("errors: "));
     }
 
     private static void tell(String what, long since) {

@@ -66,7 +66,7 @@ class ChoicesTest extends WindowTest {
         edit(j -> j.withReadings(List.of(Reading.beep("A.1", "B.2"), Reading.beep("A.2", "B.5"),
                 Reading.beep("A.3", "B.6"), Reading.beep("A.4", "B.3"), Reading.beep("A.5", "B.4"),
                 Reading.beep("A.6", "B.1"), Reading.beep("A.7", "B.8"), Reading.beep("A.8", "B.7"))));
-        await("pair by pair", () -> shows("Pair by pair it would take about"));
+        await("pair by pair", () -> shows("Testing pair by pair would take about"));
         String proving = lookup(".figure").queryAll().toString();
         call(() -> {
             lookup("#goal").<ChoiceBox<Goal>>query().setValue(Goal.IDENTIFY);

@@ -90,7 +90,7 @@ class EndsTest extends WindowTest {
             return null;
         });
         up("compare");
-        await("counts from the other side", () -> shows("counts from the other side"));
+        await("is drawn from the other side", () -> shows("is drawn from the other side"));
         clickOn("#renumber");
         await("they agree", () -> !SourceComparison
                 .of(session.job().end("B").orElseThrow(), java.util.Optional.empty()).isOpen());

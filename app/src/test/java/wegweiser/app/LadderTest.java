@@ -110,7 +110,8 @@ class LadderTest extends WindowTest {
         assertThat(Evidence.of(job()).nets().joinedNets()).isEmpty();
         keys(KeyCode.DOWN);
         await("the cell says why",
-                () -> shows("A.2 and B.1: joined, if no part lies in the cable. Because of reading"));
+                () -> shows(
+                        "A.2 and B.1: joined, unless there is a component in the cable. Shown by reading"));
         keys(KeyCode.CONTROL, KeyCode.Z);
         await("the values wait again", () -> shows("wait to be written down: 8"));
     }

@@ -31,7 +31,7 @@ class StagesTest extends WindowTest {
 
     @Test
     void endsTakesConnectorSignalRoleAndFlips() {
-        await("shown", () -> shows("long row up"));
+        await("shown", () -> shows("longer row at the top"));
         clickOn("#connector-A").clickOn("#connector-search").write("d-sub 25 plug");
         keys(KeyCode.ENTER);
         await("another connector", () -> session.job().ends().getFirst().connector().equals("dsub-25-plug"));
@@ -50,7 +50,8 @@ class StagesTest extends WindowTest {
         clickOn("#relation");
         keys(KeyCode.CONTROL, KeyCode.DIGIT1);
         keys(KeyCode.F);
-        await("the side in words", () -> shows("Mating face: the opening faces you, long row up."));
+        await("the side in words",
+                () -> shows("Mating face: you look into the front of the connector, longer row at the top."));
     }
 
     @Test
@@ -97,7 +98,7 @@ class StagesTest extends WindowTest {
         edit(j -> j.withReading(Reading.beep("A.2", "B.5")).withReading(Reading.beep("A.2", "B.6"))
                 .withReading(Reading.silent("B.5", "B.6")));
         await("said", () -> shows("Readings 1, 2 and 3 cannot all be true."));
-        await("asked", () -> shows("this touch tells which is wrong"));
+        await("asked", () -> shows("This touch shows which is wrong"));
     }
 
     @Test
@@ -133,7 +134,7 @@ class StagesTest extends WindowTest {
         write("both hang on one supply");
         keys(KeyCode.ENTER);
         await("a written reason", () -> session.job().waivers().size() == 1);
-        await("nothing to decide", () -> shows("0 to decide"));
+        await("nothing to decide", () -> shows("errors: 0"));
     }
 
     @Test
@@ -172,19 +173,19 @@ class StagesTest extends WindowTest {
                     .withDone(List.of("all"));
         });
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);
-        clickOn("#prove-fixture").clickOn("comb, ganged");
-        await("not yet", () -> text("#banner").startsWith("Not yet safe"));
-        for (int k = 0; k < 120 && !shows("Everything is known"); k++) {
+        clickOn("#prove-fixture").clickOn("bridged groups");
+        await("not yet", () -> text("#banner").startsWith("Do not plug it in yet"));
+        for (int k = 0; k < 120 && !shows("No more tests are needed"); k++) {
             int before = job().readings().size();
             keys(KeyCode.ENTER);
             long until = System.nanoTime() + 400_000_000L;
             while (System.nanoTime() < until && job().readings().size() == before
-                    && !shows("Everything is known")) {
+                    && !shows("No more tests are needed")) {
                 sleep(10);
             }
         }
         await("failed", () -> text("#banner").startsWith("Do not plug it in"));
-        await("a story", () -> shows("Two wires are exchanged"));
+        await("a story", () -> shows("Two wires are swapped"));
         assertThat(text("#verdict")).startsWith("Failed");
     }
 

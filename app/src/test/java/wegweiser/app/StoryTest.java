@@ -18,10 +18,10 @@ class StoryTest extends WindowTest {
     @Test
     void fromTwoPortsToALoggedUnit() throws Exception {
         await("what the ports are to each other",
-                () -> shows("both speak as terminals: this needs a crossed cable"));
+                () -> shows("are both terminals (DTE): the cable must be crossed"));
 
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        clickOn("#fixture").clickOn("comb, ganged");
+        clickOn("#fixture").clickOn("bridged groups");
         await("a first touch", () -> shows("Next touch"));
         assertThat(job().readings()).isEmpty();
         answerEverything();
@@ -47,7 +47,7 @@ class StoryTest extends WindowTest {
         clickOn("#fix-plan-contradicts-reading");
         await("set aside", () -> session.job().readings().isEmpty());
         assertThat(job().setAside()).hasSize(1);
-        await("no finding to decide", () -> shows("0 to decide"));
+        await("no finding to decide", () -> shows("errors: 0"));
 
         keys(KeyCode.CONTROL, KeyCode.DIGIT4);
         await("the first step", () -> shows("Cut 2.16 m of network cable"));
@@ -64,7 +64,7 @@ class StoryTest extends WindowTest {
         assertThat(folder.resolve("sheets").resolve("mast-logger-to-dome-computer.html")).isNotEmptyFile();
 
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);
-        await("not yet safe", () -> text("#banner").startsWith("Not yet safe to plug in"));
+        await("not yet safe", () -> text("#banner").startsWith("Do not plug it in yet"));
         answerEverything();
         await("safe", () -> text("#banner").startsWith("Passed: every reading fits the plan"));
         assertThat(text("#verdict")).startsWith("Passed");

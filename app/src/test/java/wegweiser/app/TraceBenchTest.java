@@ -116,7 +116,7 @@ class TraceBenchTest extends WindowTest {
         demo(DemoWorkshop.HEADSET);
         trace();
         clickOn("#trace-loose");
-        await("the dock for leads", () -> shows("Twist together"));
+        await("the dock for leads", () -> shows("Join these two wires"));
         assertThat(text("#reaction-twist")).isEqualTo("red + white");
         keys(KeyCode.N);
         await("one trial", () -> session.job().readings().size() == 1);

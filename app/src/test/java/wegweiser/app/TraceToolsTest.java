@@ -125,7 +125,7 @@ class TraceToolsTest extends WindowTest {
                         Reading.silent("A.1", "B.2"), Reading.silent("A.2", "B.1"),
                         Reading.silent("B.1", "B.2"))));
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        clickOn("#goal").clickOn("believed");
+        clickOn("#goal").clickOn("identified");
         await("the end", () -> lookup("#proof-which").tryQuery().isPresent());
         clickOn("#proof-which");
         await("the list", () -> shows("Not proved: 6 of 6 pairs") && shows("6 pairs only heard"));

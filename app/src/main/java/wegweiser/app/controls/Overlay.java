@@ -2,8 +2,10 @@ package wegweiser.app.controls;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -101,8 +103,9 @@ public final class Overlay {
 
     private static void keys(GridPane grid, int column, List<Action> actions) {
         int row = 0;
+        Set<String> listed = new HashSet<>();
         for (Action action : actions) {
-            if (!action.shown().isEmpty()) {
+            if (!action.shown().isEmpty() && listed.add(action.shown() + action.words().get())) {
                 Label key = new Label(action.shown());
                 key.getStyleClass().add("key-cap");
                 grid.add(key, column, row);

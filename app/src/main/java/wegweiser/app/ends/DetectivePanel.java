@@ -176,7 +176,10 @@ final class DetectivePanel extends VBox {
     private void table(PortBelief belief) {
         grid.getChildren().clear();
         int column = 0;
-        grid.add(Panels.quiet(t("ends.contact")), column++, 0);
+        Label heading = Panels.quiet(t("ends.contact"));
+        heading.setMinWidth(USE_PREF_SIZE);
+        heading.setWrapText(false);
+        grid.add(heading, column++, 0);
         for (PortMeasure measure : PortMeasure.values()) {
             grid.add(Panels.quiet(t("detective.column." + word(measure))), column++, 0);
         }
@@ -203,11 +206,12 @@ final class DetectivePanel extends VBox {
             boolean known = belief.confidence(contact) >= 0.5;
             Label found = new Label(known ? belief.best(contact).words() : t("detective.unknown"));
             found.getStyleClass().add(belief.isSure(contact) ? "paste-good" : "quiet");
-            found.setMinWidth(190);
+            found.setMinWidth(USE_PREF_SIZE);
             ProgressBar bar = new ProgressBar(known ? belief.confidence(contact) : 0);
             bar.setPrefSize(60, 7);
             Label percent = new Label(known ? Math.round(100 * belief.confidence(contact)) + " %" : "");
             percent.getStyleClass().add("figure");
+            percent.setMinWidth(USE_PREF_SIZE);
             HBox result = new HBox(8, found, bar, percent);
             result.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
             grid.add(result, column, line++);

@@ -93,7 +93,10 @@ final class ReactionDock extends HBox {
         Label caution = new Label(t("reaction.caution"));
         caution.getStyleClass().add("caution");
         caution.setWrapText(true);
-        VBox middle = new VBox(10, caution, question, answers, words, trouble);
+        caution.setMinHeight(USE_PREF_SIZE);
+        caution.setMaxWidth(390);
+        left.getChildren().add(caution);
+        VBox middle = new VBox(10, question, answers, words, trouble);
         HBox.setHgrow(middle, Priority.ALWAYS);
         getChildren().addAll(left, middle, leave);
     }

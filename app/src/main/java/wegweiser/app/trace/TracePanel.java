@@ -72,6 +72,7 @@ final class TracePanel extends VBox {
         HBox.setHgrow(goal, Priority.ALWAYS);
         Label until = Panels.quiet(t("goal.until"));
         until.setWrapText(false);
+        until.setMinWidth(USE_PREF_SIZE);
         HBox wanted = new HBox(8, fixture, until, goal);
         wanted.getStyleClass().add("figure-line");
         ScrollPane scroll = Panels.scroll(readings);

@@ -145,7 +145,7 @@ class SessionTest extends ApplicationTest {
         begin(0);
         onWindow(() -> session.edit(j -> {
             if (Platform.isFxApplicationThread()) {
-                return j.withTitle("looked at");
+                return j.withTitle("view it");
             }
             throw new IllegalStateException("a rule that cannot be applied");
         }));

@@ -58,7 +58,7 @@ class LocatorTest {
                 Locator.Found next = Locator.next(evidence, belief, new Repeats(evidence)).orElseThrow();
                 assertThat(red).as("asks within the gang").containsAll(next.touch().red());
                 assertThat(black).containsAll(next.touch().black());
-                assertThat(next.why()).contains("halves its");
+                assertThat(next.why()).contains("halves the");
                 readings.add(Reading.of(next.mode(), next.touch(),
                         AdvisorTest.copper(truth).answer(next.touch(), next.mode())));
                 evidence = new Evidence(INDEX, readings);

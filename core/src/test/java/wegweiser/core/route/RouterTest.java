@@ -163,12 +163,12 @@ class RouterTest {
 
     @Test
     void thePortsAreSaidToBeWhatTheyAre() {
-        assertThat(PortRelation.words(Samples.twoTerminals(""))).contains("both speak as terminals")
+        assertThat(PortRelation.words(Samples.twoTerminals(""))).contains("are both terminals")
                 .contains("crossed");
         assertThat(PortRelation.words(
                 Samples.serial("rs232-9-terminal", "dsub-9-socket", "rs232-9-modem", "dsub-9-plug", "")))
-                .contains("unlike").contains("straight");
+                .contains("a terminal (DTE) and a modem (DCE)").contains("join like names");
         assertThat(PortRelation.words(Samples.job("dsub-9-socket", "dsub-9-socket", "")))
-                .contains("Missing before Route can start: the pinout of A and the pinout of B");
+                .contains("Before you can go on to Route: the pinout of A and the pinout of B");
     }
 }

@@ -132,8 +132,8 @@ class RulesTest {
     void fiveVoltsIntoThreeGetsADividerWithValues() {
         Job job = ports(rows(PinRow.of("1", "TXD", Direction.OUT, "ttl-5v")),
                 rows(PinRow.of("1", "RXD", Direction.IN, "cmos-3v3")), "1-1");
-        assertThat(only(job, "level-clash", Severity.ERROR).remedy()).contains("10 kilohm")
-                .contains("20 kilohm");
+        assertThat(only(job, "level-clash", Severity.ERROR).remedy()).contains("10 kΩ")
+                .contains("20 kΩ");
     }
 
     @Test

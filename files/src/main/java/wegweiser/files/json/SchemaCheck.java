@@ -60,7 +60,9 @@ public final class SchemaCheck {
     private Violation array(JsonNode schema, JsonNode value, Place place) {
         if (value.size() < schema.path("minItems").asInt(0)) {
             return new Violation(place,
-                    Words.say("bad.few", schema.get("minItems").asInt()));
+                    Words.say("bad.few",
+                            Words.count(schema.get("minItems").asInt(), Words.say("entry"),
+                                    Words.say("entries"))));
         }
         if (value.size() > schema.path("maxItems").asInt(Integer.MAX_VALUE)) {
             return new Violation(place, Words.say("bad.many", schema.get("maxItems").asInt()));

@@ -20,7 +20,7 @@ class ReadinessTest {
     void whatIsMissingIsNamed() {
         End leads = End.of("A", "", End.LEADS, List.of());
         assertThat(Readiness.missing(job(leads))).containsExactly("a second end",
-                "the connector of A, or the colours of its leads");
+                "the connector of A, or the colours of its wires");
         End mute = End.of("B", "", "dsub-9-plug", List.of(PinRow.named("4").withSignal("MUTE")));
         assertThat(Readiness.missing(job(leads, mute))).contains("the direction of B.4");
         assertThat(Readiness.missing(Samples.twoTerminals(""))).isEmpty();
@@ -41,7 +41,7 @@ class ReadinessTest {
         End one = Sources.add(End.of("A", "", "dsub-9-plug", List.of()), "manual", rows);
         End two = Sources.add(one, "lid", List.of(PinRow.named("3").withSignal("RXD")));
         assertThat(Readiness.missing(job(two, End.of("B", "", "dsub-9-plug", rows))))
-                .containsExactly("a decision where the sources differ: A.3");
+                .containsExactly("a choice between the sources for A.3");
         assertThat(
                 Readiness.missing(job(Sources.decide(two, "3", "lid"), End.of("B", "", "dsub-9-plug", rows))))
                 .isEmpty();

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import wegweiser.core.wiring.Nets;
 
 /**
  * Everything about one cable. Nets, evidence, findings, steps and plans are not here: they are derived.

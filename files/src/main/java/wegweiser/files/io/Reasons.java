@@ -9,7 +9,7 @@ public final class Reasons {
 
     public static String of(SQLException e) {
         String said = e.getMessage() == null ? "" : e.getMessage();
-        if (said.contains("SQLITE_BUSY") || said.contains("SQLITE_LOCKED")) {
+        if (isBusy(e)) {
             return Words.say("reason.busy");
         }
         if (said.contains("SQLITE_NOTADB")) {
@@ -28,5 +28,11 @@ public final class Reasons {
         }
         return said.replaceAll("\\[SQLITE_\\w+\\]\\s*", "").lines().findFirst()
                 .orElse(Words.say("reason.none"));
+    }
+
+    /** Whether somebody else has the database just now, so that it may be there a moment later. */
+    public static boolean isBusy(SQLException e) {
+        String said = e.getMessage() == null ? "" : e.getMessage();
+        return said.contains("SQLITE_BUSY") || said.contains("SQLITE_LOCKED");
     }
 }

@@ -16,6 +16,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
@@ -39,6 +41,8 @@ import wegweiser.files.job.JobFile;
  * results are only ever added: triggers refuse every change.
  */
 public final class Logbook implements AutoCloseable {
+    private static final int PATIENCE_SECONDS = 10;
+    private static final int AGAIN_MILLIS = 20;
     private final Connection connection;
 
     private Logbook(Connection connection) {
@@ -58,14 +62,7 @@ public final class Logbook implements AutoCloseable {
             Files.createDirectories(folder);
             Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
             try {
-                try (Statement statement = connection.createStatement()) {
-                    statement.execute("PRAGMA busy_timeout = 5000");
-                    Migrations.refuseForeign(connection);
-                    statement.execute("PRAGMA journal_mode = WAL");
-                    statement.execute("PRAGMA synchronous = FULL");
-                    statement.execute("PRAGMA foreign_keys = ON");
-                }
-                Migrations.apply(connection);
+                prepare(connection);
             } catch (SQLException e) {
                 connection.close();
                 throw e;
@@ -73,6 +70,30 @@ public final class Logbook implements AutoCloseable {
             return new Logbook(connection);
         } catch (SQLException e) {
             throw new IOException(Words.say("logbook.unopened", file, Reasons.of(e)), e);
+        }
+    }
+
+    /**
+     * Sets a connection up, and makes the logbook where there is none yet. While somebody else makes it or looks at it, the
+     * database refuses the change to a write-ahead log at once and does not wait, so this asks again.
+     */
+    private static void prepare(Connection connection) throws SQLException {
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
+        while (true) {
+            try (Statement statement = connection.createStatement()) {
+                statement.execute("PRAGMA busy_timeout = 5000");
+                Migrations.refuseForeign(connection);
+                statement.execute("PRAGMA journal_mode = WAL");
+                statement.execute("PRAGMA synchronous = FULL");
+                statement.execute("PRAGMA foreign_keys = ON");
+                Migrations.apply(connection);
+                return;
+            } catch (SQLException e) {
+                if (!Reasons.isBusy(e) || System.nanoTime() > until) {
+                    throw e;
+                }
+                LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(AGAIN_MILLIS));
+            }
         }
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -12,6 +13,8 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.Executors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -196,5 +199,41 @@ class LogbookTest {
         }
         assertThatThrownBy(() -> Logbook.open(file)).isInstanceOf(IOException.class)
                 .hasMessageContaining("newer version");
+    }
+
+    /** Whoever looks at a logbook that is being made may see nothing yet, and must not keep the one who makes it from doing so. */
+    @Test
+    void aNewLogbookIsMadeWhileOthersLookAtIt() throws Exception {
+        for (int round = 0; round < 60; round++) {
+            Path made = file.resolveSibling("new-" + round).resolve("logbook.db");
+            try (var pool = Executors.newFixedThreadPool(4)) {
+                CountDownLatch done = new CountDownLatch(1);
+                for (int k = 0; k < 3; k++) {
+                    pool.submit(() -> {
+                        while (done.getCount() > 0) {
+                            if (Files.exists(made)) {
+                                look(made);
+                            }
+                        }
+                    });
+                }
+                try (Logbook log = Logbook.open(made)) {
+                    assertThat(log.add(crossed("the first"), Fixture.COMB, "2026-03-01T20:00:00Z").label())
+                            .as(
+                                    "round %d", round)
+                            .isNotBlank();
+                } finally {
+                    done.countDown();
+                }
+            }
+        }
+    }
+
+    private static void look(Path made) {
+        try (Logbook log = Logbook.look(made)) {
+            assertThat(log.all()).hasSizeLessThan(2);
+        } catch (IOException _) {
+            // it may be too early to look
+        }
     }
 }

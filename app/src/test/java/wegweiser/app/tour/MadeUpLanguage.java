@@ -132,8 +132,8 @@ public final class MadeUpLanguage {
 
     /** Until the disk and the computations are done and laid out. */
     private void settle() throws Exception {
-        for (int k = 0; k < 6; k++) {
-            Thread.sleep(60);
+        for (int k = 0; k < 4; k++) {
+            Thread.sleep(40);
             fx(() -> window.root().layout());
         }
     }

@@ -64,7 +64,7 @@ public class CoreBenchmark {
             Job open = truth.withLinks(List.of());
             TerminalIndex terminals = new TerminalIndex(Terminals.of(open));
             return new Case(advisor(open, terminals, Goal.IDENTIFY, Fixture.PROBES),
-                    advisor(open, terminals, Goal.PROVE, Fixture.COMB),
+                    advisor(open, terminals, Goal.ONCE, Fixture.COMB),
                     new Evidence(terminals, Cables.readings(truth, readings, 5)));
         }
 

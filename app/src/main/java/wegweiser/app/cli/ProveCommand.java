@@ -27,7 +27,7 @@ import wegweiser.instruments.SimulatedMeter;
 /** The test plan of a job, and with readings its verdict. */
 @Command(name = "prove", description = "Plans the tests of a finished cable; with readings also the verdict and what is wrong.", footerHeading = "%nExample%n", footer = {
         "  wegweiser prove dome.wegweiser.json --fixture comb",
-        "  wegweiser prove dome.wegweiser.json --hidden truth.wegweiser.json --twice"})
+        "  wegweiser prove dome.wegweiser.json --hidden truth.wegweiser.json --once"})
 final class ProveCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
     private Path job;
@@ -38,8 +38,8 @@ final class ProveCommand extends JobCommand {
     @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip or comb.")
     private Fixture fixture;
 
-    @Option(names = "--twice", description = "With --hidden: reads each test twice, so that one wrong reading passes nothing.")
-    private boolean twice;
+    @Option(names = "--once", description = "With --hidden: reads each test once; one wrong reading may pass a bad cable then.")
+    private boolean once;
 
     @Option(names = "--seed", defaultValue = "1", description = "Seed of the simulated meter.")
     private long seed;
@@ -50,8 +50,8 @@ final class ProveCommand extends JobCommand {
         if (hidden != null) {
             SimulatedCable cable = new SimulatedCable(read(hidden), Terminals.of(tested));
             SimulatedMeter meter = new SimulatedMeter(cable, MeterTraits.USUAL, seed);
-            tested = twice
-                    ? Prover.twice(tested, fixture, meter::measure, seed)
+            tested = once
+                    ? Prover.once(tested, fixture, meter::measure, seed)
                     : Prover.run(tested, fixture, meter::measure, seed);
         }
         Derived derived = Derived.of(tested);

@@ -50,7 +50,7 @@ final class TraceCommand extends JobCommand {
     @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip, comb or ladder.")
     private Hands fixture;
 
-    @Option(names = "--goal", defaultValue = "prove", description = "identify, prove, or twice: proved still if one reading is wrong.")
+    @Option(names = "--goal", defaultValue = "prove", description = "identify; once: every pair is read; prove: and no reading stands alone.")
     private Goal goal;
 
     @Option(names = "--seed", defaultValue = "1", description = "Seed of the simulated meter.")
@@ -94,7 +94,6 @@ final class TraceCommand extends JobCommand {
         map.put("parts", evidence.parts().stream().map(Shape::part).toList());
         map.put("recognised", recognised(job, believed, proof.isHeardOut() ? 1 : leader.probability()));
         map.put("proved", proof.isProved());
-        map.put("provedTwice", proof.isProvedTwice());
         map.put("alone", proof.alone());
         map.put("unproved", proof.unproved());
         map.put("depth", proof.coverage().id());

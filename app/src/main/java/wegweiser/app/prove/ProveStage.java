@@ -152,7 +152,7 @@ public final class ProveStage implements StageView {
         if (verdict.result() != Verdict.Result.FAIL) {
             return Optional.empty();
         }
-        Advisor advisor = new Advisor(job, new TerminalIndex(Terminals.of(job)), fixture, Goal.PROVE,
+        Advisor advisor = new Advisor(job, new TerminalIndex(Terminals.of(job)), fixture, Goal.ONCE,
                 CostModel.USUAL, 1);
         Optional<Proposal> further = advisor.next(evidence);
         return further.map(p -> new DockWork.Asked(p.touch(), p.mode(), t("prove.further"), p.why()));
@@ -177,13 +177,13 @@ public final class ProveStage implements StageView {
         work.show(s.job(), s.next(), s.simulated(),
                 s.job().links().isEmpty()
                         ? t("prove.no-plan", StageId.ROUTE.shown())
-                        : t("prove.done." + s.verdict().result().id()));
+                        : t("prove.done." + s.verdict().word()));
         cellWords.setText(board.words());
     }
 
     private void banner(Shown s) {
         Verdict verdict = s.verdict();
-        boolean safe = verdict.result() == Verdict.Result.PASS && !s.job().links().isEmpty();
+        boolean safe = verdict.isPassed() && !s.job().links().isEmpty();
         banner.getStyleClass().removeAll("safe", "failed");
         if (safe) {
             banner.getStyleClass().add("safe");
@@ -193,6 +193,8 @@ public final class ProveStage implements StageView {
             banner.setText(t("banner.failed"));
         } else if (s.job().links().isEmpty()) {
             banner.setText(t("banner.no-plan"));
+        } else if (verdict.result() == Verdict.Result.PASS) {
+            banner.setText(t("banner.once", Words.count(verdict.once().size(), t("test"), t("tests"))));
         } else if (!s.evidence().contradictions().isEmpty() || !s.evidence().intermittent().isEmpty()) {
             banner.setText(t("banner.doubt"));
         } else {

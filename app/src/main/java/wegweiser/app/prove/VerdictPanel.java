@@ -55,11 +55,11 @@ final class VerdictPanel extends VBox {
         verdict.setText(
                 job.links().isEmpty()
                         ? t("prove.no-plan", StageId.ROUTE.shown())
-                        : t("prove.verdict." + v.result().id(),
-                                Words.count(v.open(), t("test-left"), t("tests-left"))));
+                        : t("prove.verdict." + v.word(),
+                                Words.count(v.open(), t("test-left"), t("tests-left")), v.once().size()));
         verdict.getStyleClass().removeAll("pass", "fail");
         if (!job.links().isEmpty()) {
-            verdict.getStyleClass().add(v.result().id());
+            verdict.getStyleClass().add(v.word());
         }
         counts.getChildren().clear();
         for (Test.Kind kind : Test.Kind.values()) {
@@ -69,10 +69,11 @@ final class VerdictPanel extends VBox {
                 answered += v.plan().get(k).kind() == kind && v.states().get(k) != Verdict.State.OPEN ? 1 : 0;
             }
             if (all > 0) {
-                Label figure = new Label(t("prove.count", answered, all));
-                figure.getStyleClass().add("figure");
-                counts.getChildren().add(Panels.line(new Label(t("prove.kind." + kind.id())), figure));
+                count("prove.kind." + kind.id(), answered, all);
             }
+        }
+        if (v.open() == 0 && !v.plan().isEmpty()) {
+            count("prove.again", v.plan().size() - v.once().size(), v.plan().size());
         }
         story.getChildren().clear();
         for (Contradiction c : evidence.contradictions()) {
@@ -92,6 +93,12 @@ final class VerdictPanel extends VBox {
         }
         record.setDisable(job.links().isEmpty() || job.readings().isEmpty());
         HBox.setHgrow(record, null);
+    }
+
+    private void count(String key, long done, long all) {
+        Label figure = new Label(t("prove.count", done, all));
+        figure.getStyleClass().add("figure");
+        counts.getChildren().add(Panels.line(new Label(t(key)), figure));
     }
 
     /** Shows no verdict, since none could be computed. */

@@ -35,7 +35,7 @@ public final class Choices {
     private final BooleanProperty buzzer = new SimpleBooleanProperty(false);
     private final IntegerProperty wiggleSeconds = new SimpleIntegerProperty(10);
     private final ObjectProperty<Optional<Facing>> facing = new SimpleObjectProperty<>(Optional.empty());
-    private final BooleanProperty twice = new SimpleBooleanProperty(false);
+    private final BooleanProperty twice = new SimpleBooleanProperty(true);
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
 
     public Choices(Workshop workshop) {
@@ -51,7 +51,7 @@ public final class Choices {
         cost.addListener((_, _, c) -> remember("cost",
                 c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug() + " "
                         + c.readValue()));
-        twice.set(workshop.setting("twice").map("true"::equals).orElse(false));
+        twice.set(workshop.setting("twice").map("true"::equals).orElse(true));
         twice.addListener((_, _, b) -> remember("twice", b.toString()));
         fixture.addListener((_, _, f) -> remember("fixture", f.name()));
         buzzer.addListener((_, _, b) -> remember("buzzer", b.toString()));

@@ -23,6 +23,7 @@ final class ProofPanel extends VBox {
         group(groups, "proof.unknown", proof.unknown());
         group(groups, "proof.heard", proof.heard());
         group(groups, "proof.undioded", proof.undioded());
+        group(groups, "proof.resting", proof.resting());
         ScrollPane scroll = Panels.scroll(groups);
         scroll.setPrefSize(620, 380);
         VBox.setVgrow(scroll, Priority.ALWAYS);

@@ -203,7 +203,7 @@ public final class TraceStage implements StageView {
         boardTitle.setText(s.belief().shares().isEmpty()
                 ? ""
                 : s.proof().isProved()
-                        ? t(s.proof().isProvedTwice() ? "trace.twice" : "trace.proved")
+                        ? t("trace.proved")
                         : s.proposal().isEmpty() && s.proof().misfits().isEmpty()
                                 ? t("trace.as-asked", s.proof().unproved())
                                 : guess(s.belief().shares().getFirst(), s.belief()));
@@ -237,8 +237,13 @@ public final class TraceStage implements StageView {
             return s.proof().words();
         }
         return identified(s) + s.proof().summary() + " "
-                + t(choices.goalProperty().get() == Goal.IDENTIFY ? "trace.done.prove" : "trace.done.comb",
-                        StageId.ROUTE.shown());
+                + t(more(s), StageId.ROUTE.shown());
+    }
+
+    /** What would prove the pairs that are left. */
+    private String more(Shown s) {
+        return choices.goalProperty().get() != Goal.PROVE && (choices.goalProperty().get() == Goal.IDENTIFY
+                || s.proof().isRead()) ? "trace.done.prove" : "trace.done.comb";
     }
 
     /** The wiring that it is, where it is one that is sure enough and no reading speaks against. */

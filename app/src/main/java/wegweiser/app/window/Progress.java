@@ -52,8 +52,8 @@ public record Progress(Map<StageId, Arm> arms) {
         if (!proof.misfits().isEmpty()) {
             return new Arm(t("arm.trace.conflict"), false, true);
         }
-        if (proof.isProved()) {
-            return new Arm(t(proof.isProvedTwice() ? "arm.trace.twice" : "arm.trace.proved"), true, false);
+        if (proof.isRead()) {
+            return new Arm(t(proof.isProved() ? "arm.trace.proved" : "arm.trace.read"), true, false);
         }
         if (proof.isHeardOut()) {
             return new Arm(t("arm.trace.looked"), true, false);
@@ -105,7 +105,7 @@ public record Progress(Map<StageId, Arm> arms) {
         }
         Verdict verdict = Verdict.of(derived, fixture);
         return switch (verdict.result()) {
-            case PASS -> new Arm(t("arm.prove.pass"), true, false);
+            case PASS -> new Arm(t("arm.prove." + verdict.word()), true, false);
             case FAIL -> job.done().isEmpty()
                     ? new Arm(t("arm.prove.other"), false, false)
                     : new Arm(t("arm.prove.faults",

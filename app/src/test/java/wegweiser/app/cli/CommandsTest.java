@@ -133,22 +133,24 @@ class CommandsTest {
     }
 
     @Test
-    void provedTwiceAndPassedTwiceRestOnNoSingleReading() throws Exception {
+    void provedAndPassedRestOnNoSingleReading() throws Exception {
         Path truth = file("truth", nine("truth", "2-3 3-2 5-5"));
         Path job = file("open", nine("open", "1-1").withLinks(List.of()));
-        for (String goal : List.of("prove", "twice")) {
-            boolean twice = goal.equals("twice");
+        for (String goal : List.of("once", "prove")) {
+            boolean proved = goal.equals("prove");
             JsonNode out = run("trace", job, "--hidden", truth, "--fixture", "comb", "--goal", goal, "--json")
                     .json();
-            assertThat(out.get("proved").asBoolean()).isTrue();
-            assertThat(out.get("provedTwice").asBoolean()).as(goal).isEqualTo(twice);
-            assertThat(out.get("alone").isEmpty()).as(goal).isEqualTo(twice);
+            assertThat(out.get("depth").asText()).isEqualTo("all");
+            assertThat(out.get("proved").asBoolean()).as(goal).isEqualTo(proved);
+            assertThat(out.get("alone").isEmpty()).as(goal).isEqualTo(proved);
+            assertThat(out.get("unproved").asInt() == 0).as(goal).isEqualTo(proved);
+            assertThat(out.get("open").size()).isEqualTo(out.get("unproved").asInt());
         }
-        JsonNode once = run("prove", truth, "--hidden", truth, "--fixture", "comb", "--json").json();
+        JsonNode once = run("prove", truth, "--hidden", truth, "--fixture", "comb", "--once", "--json")
+                .json();
         assertThat(once.get("once").asInt()).isEqualTo(once.get("plan").size());
         assertThat(once.get("blind").toString()).contains("were not read twice");
-        JsonNode two = run("prove", truth, "--hidden", truth, "--fixture", "comb", "--twice", "--json")
-                .json();
+        JsonNode two = run("prove", truth, "--hidden", truth, "--fixture", "comb", "--json").json();
         assertThat(two.get("once").asInt()).isZero();
         assertThat(two.get("verdict").asText()).isEqualTo("pass");
         assertThat(two.get("blind").toString()).doesNotContain("were not read twice");

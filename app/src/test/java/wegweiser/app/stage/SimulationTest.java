@@ -87,7 +87,7 @@ class SimulationTest {
         assertThat(fresh.arms().get(StageId.ROUTE).done()).isFalse();
         Job traced = DemoStory.traced(job, Fixture.COMB, 300);
         assertThat(Progress.of(Derived.of(traced), Fixture.COMB).arms().get(StageId.TRACE))
-                .isEqualTo(new Progress.Arm("proved once", true, false));
+                .isEqualTo(new Progress.Arm("proved", true, false));
         Job planned = Router.schemes(job).getFirst().applyTo(job);
         assertThat(Progress.of(Derived.of(planned), Fixture.COMB).arms().get(StageId.ROUTE))
                 .isEqualTo(new Progress.Arm("decided", true, false));

@@ -37,7 +37,7 @@ class ProgressTest {
         assertThat(trace(two, ohms("A.tip", "B.tip", 0.4), ohms("A.sleeve", "B.sleeve", 0.3),
                 open("A.tip", "A.sleeve"),
                 open("A.sleeve", "A.tip"), Reading.of(Mode.OHMS, touch("A.tip", "A.sleeve"), Outcome.OPEN)))
-                .isEqualTo("proved once");
+                .isEqualTo("read once");
     }
 
     private static Touch touch(String red, String black) {

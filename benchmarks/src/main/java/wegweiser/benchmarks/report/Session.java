@@ -19,7 +19,7 @@ import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.Nets;
 
 /** One cable traced to the end by an advisor with an honest meter. */
-record Session(int touches, double seconds, boolean finished, boolean right, boolean proved, int unproved) {
+record Session(int touches, double seconds, boolean finished, boolean right, boolean read, int unproved) {
     private static final int MOST = 4000;
 
     /**
@@ -58,7 +58,7 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
                 int[] found = identify ? advisor.believed(evidence, belief) : evidence.labels();
                 boolean right = sameTable(found, truth);
                 return new Session(touches, seconds, true, right,
-                        advisor.proof(evidence).isProved(),
+                        advisor.proof(evidence).isRead(),
                         advisor.proof(evidence).unproved());
             }
             Touch touch = next.get().touch();

@@ -106,15 +106,16 @@ public final class TraceReport {
     private static void prove(String[][] pairs, int cables) {
         System.out.println("Prove every pair with a comb, " + cables + " cables a pair\n");
         System.out.println("| pair | touches | seconds | joins | cuts | open bits | floor | share "
-                + "| share, named | share, random | floor of means | share | not proved | wrong |");
+                + "| share, named | share, random | floor of means | share | not read | wrong "
+                + "| proved: touches | seconds | not proved |");
         System.out.println(
-                "| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
+                "| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- "
+                        + "| --- | --- | --- |");
         for (String[] pair : pairs) {
             CableMix mix = new CableMix(pair[1], pair[2]);
             List<Nets> truths = drawn(mix, cables);
-            Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.COMB, Goal.PROVE, CostModel.USUAL,
-                    1);
-            List<Session> sessions = Session.all(advisor, truths, Fixture.COMB, false);
+            List<Session> sessions = sessions(mix, truths, Goal.ONCE);
+            List<Session> proofs = sessions(mix, truths, Goal.PROVE);
             double joins = truths.stream().mapToInt(t -> t.labels().length - nets(t)).average().orElse(0);
             double cuts = truths.stream().mapToDouble(TraceReport::cuts)
                     .average().orElse(0);
@@ -124,10 +125,19 @@ public final class TraceReport {
             row(pair[0], touches, sessions.stream().mapToDouble(Session::seconds).average().orElse(0), joins,
                     cuts, floor - joins - cuts, floor, touches / floor, share(mix, truths, sessions, true),
                     share(mix, truths, sessions, false), means, touches / means,
-                    (int) sessions.stream().filter(s -> !s.proved()).count(),
-                    (int) sessions.stream().filter(s -> !s.right()).count());
+                    (int) sessions.stream().filter(s -> !s.read()).count(),
+                    (int) sessions.stream().filter(s -> !s.right()).count(),
+                    proofs.stream().mapToInt(Session::touches).average().orElse(0),
+                    proofs.stream().mapToDouble(Session::seconds).average().orElse(0),
+                    (int) proofs.stream().filter(s -> s.unproved() > 0).count());
         }
         System.out.println();
+    }
+
+    private static List<Session> sessions(CableMix mix, List<Nets> truths, Goal goal) {
+        return Session.all(new Advisor(mix.job(), mix.index(), Fixture.COMB, goal, CostModel.USUAL, 1),
+                truths,
+                Fixture.COMB, false);
     }
 
     /** Touches against the floor for the cables with a name, or for those without. */

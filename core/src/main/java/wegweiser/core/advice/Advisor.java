@@ -122,7 +122,7 @@ public final class Advisor {
         if (orient.isPresent()) {
             return orient;
         }
-        Optional<Proposal> same = goal.isProof() && fixture.canGang()
+        Optional<Proposal> same = goal.isWhole() && fixture.canGang()
                 ? Clearing.sameHands(evidence, repeats).map(asked -> proposal(evidence, belief,
                         touch(asked.touch()), asked.mode(), Proposal.Purpose.ISOLATE,
                         Words.say("advisor.isolate.diodes")))
@@ -161,7 +161,7 @@ public final class Advisor {
                         Proposal.Purpose.SETTLE, Words.say("advisor.misfit", number)));
             }
         }
-        return goal == Goal.TWICE ? again(evidence, belief, proof.alone()) : Optional.empty();
+        return goal == Goal.PROVE ? again(evidence, belief, proof.alone()) : Optional.empty();
     }
 
     /**
@@ -174,9 +174,10 @@ public final class Advisor {
         }
         Evidence left = Alone.without(evidence, alone);
         return new Again(evidence, left).next()
-                .map(a -> proposal(left, belief, touch(a.touch()), a.mode(), Proposal.Purpose.CONFIRM,
+                .map(a -> proposal(touch(a.touch()), a.mode(), Proposal.Purpose.CONFIRM,
                         Words.say("advisor.again", Words.count(alone.size(), Words.say("reading"),
-                                Words.say("readings")))));
+                                Words.say("readings"))),
+                        touchesLeft(left, belief), Sweep.left(left, goal)));
     }
 
     private Optional<Proposal> settle(Evidence evidence) {
@@ -342,17 +343,29 @@ public final class Advisor {
     }
 
     private Proposal proposal(Evidence evidence, Belief belief, Touch touch, Mode mode,
-            Proposal.Purpose purpose,
-            String why) {
-        int left = touchesLeft(evidence, belief);
+            Proposal.Purpose purpose, String why) {
+        return proposal(touch, mode, purpose, why, touchesLeft(evidence, belief) + secondRound(belief),
+                Sweep.left(evidence, goal));
+    }
+
+    private Proposal proposal(Touch touch, Mode mode, Proposal.Purpose purpose, String why, int left,
+            int sweep) {
         // what a touch of a usual session comes to, by this person's hand
         double each = switch (fixture) {
             case PROBES -> 1.3 * cost.moveProbe();
             case CLIP -> cost.moveProbe() + cost.reclip() / 6;
             case COMB -> cost.moveProbe() + 1.7 * cost.gang() + cost.readValue();
         };
-        return new Proposal(touch, mode, purpose, why, left, (int) Math.round(left * each),
-                Sweep.left(evidence, goal));
+        return new Proposal(touch, mode, purpose, why, left, (int) Math.round(left * each), sweep);
+    }
+
+    /** Until no reading stands alone: each join once more, and as many gangs as set the believed nets apart. */
+    private int secondRound(Belief belief) {
+        if (goal != Goal.PROVE || !fixture.canGang()) {
+            return 0;
+        }
+        int nets = (int) Arrays.stream(belief.leader().labels()).distinct().count();
+        return index.size() - nets + Isolation.bothWays(nets).size();
     }
 
     private int touchesLeft(Evidence evidence, Belief belief) {

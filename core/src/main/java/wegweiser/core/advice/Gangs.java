@@ -49,7 +49,7 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
             double p = single
                     ? belief.joined(candidate[0][0], candidate[1][0])
                     : belief.joined(candidate[0], candidate[1]);
-            double gain = Foresight.entropy(p) + (goal.isProof()
+            double gain = Foresight.entropy(p) + (goal.isWhole()
                     ? progress * Candidates.progress(evidence, candidate, p, unproved)
                     : 0);
             double score = gain / price(last, candidate)
@@ -69,7 +69,7 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
     }
 
     private double price(Optional<Touch> last, int[][] candidate) {
-        return goal.isProof()
+        return goal.isWhole()
                 ? TOUCH_SECONDS + CONDUCTOR_SECONDS * (candidate[0].length + candidate[1].length)
                 : Math.max(1, cost.seconds(last, index.touch(candidate[0], candidate[1]),
                         fixture, Mode.OHMS));

@@ -4,13 +4,13 @@ package wegweiser.core.advice;
 public enum Goal {
     /** The wiring is believed, though not every pair is proved. */
     IDENTIFY,
-    /** Every pair is measured or follows; with bare probes the pairs of the chosen depth. */
-    PROVE,
-    /** Proved, and proved still if any one reading should be wrong. */
-    TWICE;
+    /** Every pair is read once, parts included; with bare probes the pairs of the chosen depth. */
+    ONCE,
+    /** Proved: the same, and so often that no reading stands alone. */
+    PROVE;
 
     /** Whether more is wanted than belief. */
-    boolean isProof() {
+    public boolean isWhole() {
         return this != IDENTIFY;
     }
 }

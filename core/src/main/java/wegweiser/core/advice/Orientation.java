@@ -37,7 +37,7 @@ final class Orientation {
                 }
             }
         }
-        if (goal.isProof()) {
+        if (goal.isWhole()) {
             for (Link link : job.links()) {
                 if (!link.is(PartKind.DIODE) || link.to().isEmpty()
                         || !known(evidence, link.from(), link.to().get())) {

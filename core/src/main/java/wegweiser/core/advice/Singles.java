@@ -40,7 +40,7 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
                 // to believe, a pair is worth a second look when much speaks against its reading; to prove, the reading is enough
                 boolean sameEnd = evidence.isSameEnd(a, b);
                 if (sameEnd == within && Foresight.entropy(p) >= (known || within ? DOUBT_BITS : NOTHING)
-                        && !(known && goal.isProof()) && !repeats.isEnough(a, b)) {
+                        && !(known && goal.isWhole()) && !repeats.isEnough(a, b)) {
                     pairs.add(new int[]{a, b});
                 }
             }

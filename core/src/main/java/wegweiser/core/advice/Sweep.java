@@ -47,7 +47,7 @@ public record Sweep(int touches, double seconds) {
      * every pair that is not proved yet.
      */
     static int left(Evidence evidence, Goal goal) {
-        if (goal.isProof()) {
+        if (goal.isWhole()) {
             return evidence.countUnknown();
         }
         int open = 0;

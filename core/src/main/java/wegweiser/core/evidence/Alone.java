@@ -1,8 +1,8 @@
 package wegweiser.core.evidence;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -10,26 +10,42 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import wegweiser.core.electrical.ResistorNetwork;
 import wegweiser.core.electrical.ResistorNetwork.Branch;
+import wegweiser.core.evidence.Proof.Pair;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Superseded;
 
 /**
- * The readings without which a proof would not hold, or would name other parts. If one of them were wrong, nothing
- * would show it. If no reading stands alone, one wrong reading cannot make a false proof, for the others prove the same
- * without it. Found by leaving each out in turn: as many weighings as there are readings.
+ * What a proof rests on alone. Without one of these readings it would not hold, or would name other parts, and if that
+ * one were wrong nothing would show it. If no reading stands alone, one wrong reading cannot make a false proof, for the
+ * others prove the same without it. Found by leaving each out in turn: as many weighings as there are readings.
+ *
+ * @param readings their numbers, from 1
+ * @param pairs the pairs of terminals that would be known less without one of them
  */
-public final class Alone {
+public record Alone(List<Integer> readings, List<Pair> pairs) {
+    static final Alone NONE = new Alone(List.of(), List.of());
     private static final double SHARE = 0.04;
     private static final double LEAST_OHMS = 3;
 
-    private Alone() {}
+    public Alone {
+        readings = List.copyOf(readings);
+        pairs = List.copyOf(pairs);
+    }
 
-    /** The numbers, from 1, of the readings on which a proof rests alone; of a proof only. */
-    static List<Integer> in(Evidence evidence) {
-        return IntStream.rangeClosed(1, evidence.readings().size())
-                .filter(number -> !isTheSame(evidence, without(evidence, List.of(number))))
-                .boxed().toList();
+    /** What the word "all pairs are known" rests on alone; of evidence that says so only. */
+    static Alone in(Evidence evidence) {
+        List<Integer> readings = new ArrayList<>();
+        Set<Pair> pairs = new LinkedHashSet<>();
+        for (int number = 1; number <= evidence.readings().size(); number++) {
+            List<Pair> lost = lost(evidence, without(evidence, List.of(number)),
+                    evidence.readings().get(number - 1));
+            if (!lost.isEmpty()) {
+                readings.add(number);
+                pairs.addAll(lost);
+            }
+        }
+        return new Alone(readings, List.copyOf(pairs));
     }
 
     /** What is known without some readings. */
@@ -43,17 +59,55 @@ public final class Alone {
         return new Evidence(evidence.index(), left);
     }
 
-    private static boolean isTheSame(Evidence whole, Evidence left) {
-        if (!isWhole(left) || !Proof.misfits(left).isEmpty() || !diodes(whole).equals(diodes(left))) {
-            return false;
+    /** The pairs of which less is known without a reading, or something else. */
+    private static List<Pair> lost(Evidence whole, Evidence left, Reading reading) {
+        List<Pair> lost = open(left);
+        if (lost.isEmpty()) {
+            lost = otherwise(whole, left);
         }
+        return lost.isEmpty() && !Proof.misfits(left).isEmpty()
+                ? List.of(new Pair(reading.red().getFirst(), reading.black().getFirst()))
+                : lost;
+    }
+
+    private static List<Pair> open(Evidence evidence) {
+        List<Pair> open = new ArrayList<>();
+        for (int a = 0; a < evidence.index().size(); a++) {
+            Superseded.check();
+            for (int b = a + 1; b < evidence.index().size(); b++) {
+                if (Proof.need(evidence, a, b) != Proof.Need.NOTHING) {
+                    open.add(pair(evidence, a, b));
+                }
+            }
+        }
+        return open;
+    }
+
+    /** The pairs of nets between which a meter would read something else. */
+    private static List<Pair> otherwise(Evidence whole, Evidence left) {
         List<Branch> one = resistors(whole);
         List<Branch> other = resistors(left);
+        Set<List<Integer>> diodes = diodes(whole);
+        Set<List<Integer>> others = diodes(left);
         int[] nodes = Stream.of(one, other).flatMap(List::stream)
                 .flatMapToInt(b -> IntStream.of(b.from(), b.to())).distinct().toArray();
-        return Arrays.stream(nodes).allMatch(a -> Arrays.stream(nodes)
-                .allMatch(b -> a >= b || isAlike(ResistorNetwork.between(one, a, b),
-                        ResistorNetwork.between(other, a, b))));
+        List<Pair> differ = new ArrayList<>();
+        for (int a : nodes) {
+            for (int b : nodes) {
+                if (a < b && !isAlike(ResistorNetwork.between(one, a, b),
+                        ResistorNetwork.between(other, a, b))) {
+                    differ.add(pair(whole, a, b));
+                }
+            }
+        }
+        Stream.concat(diodes.stream(), others.stream())
+                .filter(d -> diodes.contains(d) != others.contains(d))
+                .map(d -> pair(whole, d.get(0), d.get(1))).forEach(differ::add);
+        return differ;
+    }
+
+    private static Pair pair(Evidence evidence, int a, int b) {
+        return new Pair(evidence.index().get(a), evidence.index().get(b));
     }
 
     /** Whether a meter would hardly tell two resistances apart. */
@@ -74,17 +128,5 @@ public final class Alone {
         return evidence.parts().stream().filter(p -> p.kind() == PartKind.DIODE)
                 .map(p -> List.of(labels[evidence.index().of(p.a())], labels[evidence.index().of(p.b())]))
                 .collect(Collectors.toSet());
-    }
-
-    private static boolean isWhole(Evidence evidence) {
-        for (int a = 0; a < evidence.index().size(); a++) {
-            Superseded.check();
-            for (int b = a + 1; b < evidence.index().size(); b++) {
-                if (Proof.need(evidence, a, b) != Proof.Need.NOTHING) {
-                    return false;
-                }
-            }
-        }
-        return true;
     }
 }

@@ -44,7 +44,7 @@ public final class Evidence {
     private final BitSet[] reaches;
     private final List<MeasuredPart> parts;
     private final Optional<Evidence> supposed;
-    private List<Integer> alone;
+    private Alone alone;
     /** Told how many readings are weighed from scratch, for the test that counts how often that happens. */
     static volatile IntConsumer weighing = _ -> {};
 
@@ -365,7 +365,7 @@ public final class Evidence {
     }
 
     /** The readings on which a proof rests alone, found when first asked for; of a proof only. */
-    synchronized List<Integer> alone() {
+    synchronized Alone alone() {
         if (alone == null) {
             alone = Alone.in(this);
         }

@@ -16,9 +16,10 @@ import wegweiser.core.words.Words;
 
 /**
  * What "proved" means, for everything that says it: of every pair of terminals of all ends it is measured, or follows,
- * whether copper joins them and which part lies between them if it does not. A pair that is less is one of three: nobody
- * looked at it; it was only heard, and a buzzer knows no parts; or it was not asked in diode mode both ways round.
- * O(terminals²).
+ * whether copper joins them and which part lies between them if it does not, whichever single reading may be wrong. A
+ * pair that is less is one of four: nobody looked at it; it was only heard, and a buzzer knows no parts; it was not
+ * asked in diode mode both ways round; or, where all the others are known, it rests on a single reading.
+ * O(terminals²), and as often as there are readings once all pairs are known.
  *
  * @param pairs how many pairs there are
  * @param unknown pairs that are neither proved joined nor proved apart
@@ -27,11 +28,12 @@ import wegweiser.core.words.Words;
  * @param doubtful whether readings contradict each other, or a touch gave both results
  * @param coverage how far the readings reach
  * @param misfits where all else is known, the numbers of the readings that a cable with the parts found would not show
- * @param alone of a proof, the numbers of the readings that no other stands behind: if one were wrong, nothing would
- *        show it
+ * @param resting where all else is known, the pairs that rest on a single reading
+ * @param alone where all else is known, the numbers of the readings that no other stands behind: if one were wrong,
+ *        nothing would show it
  */
 public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> undioded, boolean doubtful,
-        Coverage coverage, List<Integer> misfits, List<Integer> alone) {
+        Coverage coverage, List<Integer> misfits, List<Pair> resting, List<Integer> alone) {
     /** Beside so small a resistance a diode does not conduct in diode mode, so that nothing would show it. */
     static final double HIDES_DIODE_OHMS = 600;
     private static final int NAMED = 8;
@@ -54,6 +56,7 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         heard = List.copyOf(heard);
         undioded = List.copyOf(undioded);
         misfits = List.copyOf(misfits);
+        resting = List.copyOf(resting);
         alone = List.copyOf(alone);
     }
 
@@ -92,10 +95,9 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         boolean doubtful = !evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty();
         boolean known = unknown.isEmpty() && heard.isEmpty() && undioded.isEmpty() && !doubtful;
         List<Integer> misfits = known ? misfits(evidence) : List.of();
-        List<Integer> alone = known && misfits.isEmpty() ? evidence.alone() : List.of();
+        Alone alone = known && misfits.isEmpty() ? evidence.alone() : Alone.NONE;
         return new Proof(index.size() * (index.size() - 1) / 2, unknown, heard, undioded, doubtful, coverage,
-                misfits,
-                alone);
+                misfits, alone.pairs(), alone.readings());
     }
 
     /** The readings that the copper and the parts found do not show: they speak against each other in value. */
@@ -143,14 +145,17 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
                 || evidence.looked().ohms(anode, cathode).orElse(Double.MAX_VALUE) < HIDES_DIODE_OHMS;
     }
 
-    /** Whether every pair is known, parts included; where there is no pair, nothing is proved. */
+    /**
+     * Whether every pair is known, parts included, and would be without any one of the readings; where there is no pair,
+     * nothing is proved.
+     */
     public boolean isProved() {
-        return pairs > 0 && !doubtful && misfits.isEmpty() && unproved() == 0;
+        return isRead() && alone.isEmpty();
     }
 
-    /** Whether all is proved, and would be without any one of the readings. */
-    public boolean isProvedTwice() {
-        return isProved() && alone.isEmpty();
+    /** Whether every pair is known, parts included, if each reading is right. */
+    public boolean isRead() {
+        return isHeardOut() && heard.isEmpty() && undioded.isEmpty();
     }
 
     /** Whether every pair is known to be joined or apart, whatever lies between those that are apart. */
@@ -160,7 +165,7 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
 
     /** How many pairs are not proved. */
     public int unproved() {
-        return unknown.size() + heard.size() + undioded.size();
+        return unknown.size() + heard.size() + undioded.size() + resting.size();
     }
 
     /** The pairs that are not proved: first those nobody looked at. */
@@ -168,6 +173,7 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         List<Pair> open = new ArrayList<>(unknown);
         open.addAll(heard);
         open.addAll(undioded);
+        open.addAll(resting);
         return open;
     }
 
@@ -183,7 +189,13 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
             return Words.say("proof.misfits", Words.list(misfits));
         }
         if (isProved()) {
-            return Words.say(alone.isEmpty() ? "proof.proved" : "proof.if", counted(pairs)) + " " + backing();
+            return Words.say("proof.proved", counted(pairs));
+        }
+        if (isRead()) {
+            return Words.say("proof.read", counted(pairs)) + " " + Words.say("proof.resting",
+                    counted(resting.size()),
+                    Words.count(alone.size(), Words.say("reading"), Words.say("readings")),
+                    some(resting));
         }
         List<String> said = new ArrayList<>();
         if (!unknown.isEmpty()) {
@@ -197,14 +209,6 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
             said.add(Words.say("proof.undioded", counted(undioded.size()), some(undioded)));
         }
         return String.join(" ", said);
-    }
-
-    /** How well a proof stands a wrong reading, in a sentence. */
-    private String backing() {
-        return alone.isEmpty()
-                ? Words.say("proof.twice")
-                : Words.say("proof.alone",
-                        Words.count(alone.size(), Words.say("reading"), Words.say("readings")));
     }
 
     /** How far the readings reach, in a sentence. */
@@ -226,6 +230,9 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         }
         if (!undioded.isEmpty()) {
             said.add(Words.say("proof.short.undioded", counted(undioded.size())));
+        }
+        if (!resting.isEmpty()) {
+            said.add(Words.say("proof.short.resting", counted(resting.size())));
         }
         return Words.say("proof.short", Words.list(said));
     }

@@ -128,6 +128,16 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         return new Fault(kind, terminals);
     }
 
+    /** Whether the cable passed, and one wrong reading could not have passed it. */
+    public boolean isPassed() {
+        return result == Result.PASS && once.isEmpty();
+    }
+
+    /** The key of what a person is told: the result, or "once" where it rests on single readings. */
+    public String word() {
+        return result == Result.PASS && !isPassed() ? "once" : result.id();
+    }
+
     /** The first test that is not answered yet. */
     public Optional<Test> next() {
         for (int k = 0; k < plan.size(); k++) {

@@ -34,20 +34,23 @@ class AloneTest {
     @Test
     void aNetOfThreeHoldsOnAnyTwoOfItsThreeTouches() {
         Proof two = proof(ohms(0, 1, 0.4), ohms(1, 2, 0.4));
-        assertThat(two.isProved()).isTrue();
-        assertThat(two.isProvedTwice()).isFalse();
+        assertThat(two.isRead()).isTrue();
+        assertThat(two.isProved()).isFalse();
         assertThat(two.alone()).containsExactly(1, 2);
-        assertThat(two.words()).contains("2 readings");
+        assertThat(two.words()).contains("2 readings").doesNotContain("Proved");
+        assertThat(two.resting()).as("all three pairs go if one goes").hasSize(3);
+        assertThat(two.unproved()).isEqualTo(3);
         Proof ring = proof(ohms(0, 1, 0.4), ohms(1, 2, 0.4), ohms(0, 2, 0.4));
         assertThat(ring.alone()).isEmpty();
-        assertThat(ring.isProvedTwice()).isTrue();
+        assertThat(ring.isProved()).isTrue();
+        assertThat(ring.unproved()).isZero();
     }
 
     @Test
     void whatWasReadOnceInOneModeStandsAloneThere() {
         Proof proof = proof(ohms(0, 1, 0.4), ohms(0, 1, 0.5), open(Mode.OHMS, 0, 2), open(Mode.OHMS, 1, 2),
                 open(Mode.DIODE, 0, 2), open(Mode.DIODE, 2, 1), open(Mode.DIODE, 1, 2));
-        assertThat(proof.isProved()).isTrue();
+        assertThat(proof.isRead()).isTrue();
         assertThat(proof.alone()).as("from 3 to the others only one reading").containsExactly(6);
     }
 
@@ -55,7 +58,7 @@ class AloneTest {
     void valuesThatCannotAllHoldProveNothing() {
         Reading[] apart = {ohms(0, 1, 0.4), open(Mode.DIODE, 0, 2), open(Mode.DIODE, 2, 0),
                 ohms(0, 2, 47_000.5)};
-        assertThat(proof(apart).isProved()).isTrue();
+        assertThat(proof(apart).isRead()).isTrue();
         for (Reading other : List.of(ohms(1, 2, 22_000.5), open(Mode.OHMS, 1, 2))) {
             Proof proof = proof(apart[0], apart[1], apart[2], apart[3], other);
             assertThat(proof.isProved()).as("%s", other).isFalse();
@@ -72,7 +75,7 @@ class AloneTest {
     void theAdvisorReadsAgainWhatStandsAlone() {
         Job truth = Samples.job("dsub-9-socket", "dsub-9-plug", "2-3 3-2 5-5");
         TerminalIndex index = Samples.index(truth);
-        for (Goal goal : List.of(Goal.PROVE, Goal.TWICE)) {
+        for (Goal goal : List.of(Goal.ONCE, Goal.PROVE)) {
             Advisor advisor = new Advisor(truth.withLinks(List.of()), index, Fixture.COMB, goal,
                     CostModel.USUAL, 1);
             var nets = wegweiser.core.wiring.Nets.of(index, truth.links());
@@ -83,8 +86,9 @@ class AloneTest {
                                     : mode == Mode.CONTINUITY ? Outcome.SILENT : Outcome.OPEN,
                     300);
             Proof proof = advisor.proof(run.evidence());
-            assertThat(proof.isProved()).isTrue();
-            assertThat(proof.isProvedTwice()).as("%s", goal).isEqualTo(goal == Goal.TWICE);
+            assertThat(proof.isRead()).isTrue();
+            assertThat(proof.isProved()).as("%s", goal).isEqualTo(goal == Goal.PROVE);
+            assertThat(proof.unproved() == 0).as("%s", goal).isEqualTo(proof.isProved());
         }
     }
 }

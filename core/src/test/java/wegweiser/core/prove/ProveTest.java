@@ -67,10 +67,19 @@ class ProveTest {
     void oneMissingTestKeepsACableFromPassing() {
         Job plan = Samples.job("dsub-9-socket", "dsub-9-socket", "2-3 3-2 5-5");
         Job full = proved(plan, plan, Fixture.PROBES);
+        assertThat(Verdict.of(full, Fixture.PROBES).isPassed()).isTrue();
         for (int k = 0; k < full.readings().size(); k += 17) {
-            List<wegweiser.core.model.Reading> less = new java.util.ArrayList<>(full.readings());
-            less.remove(k);
-            assertThat(Verdict.of(full.withReadings(less), Fixture.PROBES).result())
+            wegweiser.core.model.Reading gone = full.readings().get(k);
+            List<wegweiser.core.model.Reading> once = new java.util.ArrayList<>(full.readings());
+            once.remove(k);
+            Verdict verdict = Verdict.of(full.withReadings(once), Fixture.PROBES);
+            assertThat(verdict.result()).isEqualTo(Verdict.Result.PASS);
+            assertThat(verdict.isPassed()).isFalse();
+            assertThat(verdict.word()).isEqualTo("once");
+            assertThat(verdict.once()).singleElement()
+                    .satisfies(t -> assertThat(t.touch()).isEqualTo(gone.touch()));
+            once.removeIf(r -> r.touch().equals(gone.touch()));
+            assertThat(Verdict.of(full.withReadings(once), Fixture.PROBES).result())
                     .isEqualTo(Verdict.Result.INCOMPLETE);
         }
     }

@@ -58,7 +58,7 @@ public record SheetContent(String title, String label, String cable, String verd
         Derived derived = Derived.of(job);
         Verdict verdict = Verdict.of(derived, Fixture.COMB);
         List<Step> steps = BenchSteps.of(derived, true);
-        return new SheetContent(job.title(), label, cable(job), Words.say("verdict." + verdict.result().id()),
+        return new SheetContent(job.title(), label, cable(job), Words.say("verdict." + verdict.word()),
                 faces(job), rows(job),
                 grid(job), cuts(job), steps, tests(verdict),
                 job.readings().isEmpty() ? List.of() : verdict.blind(), cautions(steps),

@@ -10,7 +10,9 @@ module wegweiser.files {
     requires org.apache.commons.csv;
     // the PDF library names it nowhere, being no module itself
     requires org.apache.commons.logging;
+    requires org.apache.fontbox;
     requires org.apache.pdfbox;
+    requires org.apache.pdfbox.io;
     requires org.xerial.sqlitejdbc;
 
     exports wegweiser.files.io;

@@ -1,110 +1,11 @@
 package wegweiser.files.sheet;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import wegweiser.core.make.Step;
-import wegweiser.core.words.Words;
 
 /** The sheet as one HTML file that needs nothing beside it. */
 final class HtmlSheet {
-    private final StringBuilder out = new StringBuilder();
-
-    static String of(SheetContent sheet) {
-        return new HtmlSheet().write(sheet);
-    }
-
-    private String write(SheetContent s) {
-        out.append("<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>")
-                .append(Markup.escaped(s.title()))
-                .append("</title><style>\n").append(STYLE).append("</style></head><body>\n");
-        out.append("<h1>").append(Markup.escaped(s.title())).append(" <span class=\"label\">")
-                .append(Markup.escaped(s.label()))
-                .append("</span></h1><p>").append(Markup.escaped(s.cable())).append(" · ")
-                .append(Markup.escaped(s.verdict())).append("</p>\n");
-        for (SheetContent.Face face : s.faces()) {
-            out.append("<figure>").append(FaceSvg.element(face.drawing())).append("<figcaption><b>")
-                    .append(Markup.escaped(face.heading())).append("</b><br>")
-                    .append(Markup.escaped(face.side()));
-            if (face.numbersToCheck()) {
-                out.append("<br>").append(Markup.escaped(Words.say("sheet.check-numbers")));
-            }
-            out.append("</figcaption></figure>\n");
-        }
-        heading("sheet.from-to");
-        table(List.of("sheet.from", "sheet.signal", "sheet.to", "sheet.signal", "sheet.conductor",
-                "sheet.colour", "sheet.part"),
-                s.rows().stream().map(r -> List.of(r.from(), r.fromSignal(), r.to(), r.toSignal(),
-                        r.conductor(), r.colour(), r.kind())).toList());
-        s.grid().ifPresent(this::grid);
-        if (!s.cuts().isEmpty()) {
-            heading("sheet.cut");
-            table(List.of(), s.cuts().stream().map(List::of).toList());
-        }
-        heading("sheet.steps");
-        out.append("<ol class=\"steps\">\n");
-        for (Step step : s.steps()) {
-            out.append("<li>☐ ").append(Markup.escaped(step.text())).append(
-                    step.detail().isEmpty() ? "" : " <small>" + Markup.escaped(step.detail()) + "</small>")
-                    .append("</li>\n");
-        }
-        out.append("</ol>\n");
-        heading("sheet.tests");
-        table(List.of("sheet.test", "sheet.red", "sheet.black", "sheet.expect", "sheet.result"),
-                s.tests().stream().map(t -> List.of(t.kind(), t.red(), t.black(), t.expect(), t.result()))
-                        .toList());
-        if (!s.blind().isEmpty()) {
-            heading("sheet.blind");
-            list(s.blind());
-        }
-        if (!s.waivers().isEmpty()) {
-            heading("sheet.waivers");
-            table(List.of("sheet.rule", "sheet.where", "sheet.reason"),
-                    s.waivers().stream().map(List::of).toList());
-        }
-        heading("sheet.cautions");
-        list(s.cautions());
-        return out.append("</body></html>\n").toString();
-    }
-
-    private void list(List<String> items) {
-        out.append("<ul>\n");
-        items.forEach(i -> out.append("<li>").append(Markup.escaped(i)).append("</li>\n"));
-        out.append("</ul>\n");
-    }
-
-    private void heading(String key) {
-        out.append("<h2>").append(Markup.escaped(Words.say(key))).append("</h2>\n");
-    }
-
-    private void table(List<String> heads, List<List<String>> rows) {
-        out.append("<table>");
-        if (!heads.isEmpty()) {
-            out.append("<tr>");
-            heads.forEach(h -> out.append("<th>").append(Markup.escaped(Words.say(h))).append("</th>"));
-            out.append("</tr>");
-        }
-        for (List<String> row : rows) {
-            out.append("<tr>");
-            row.forEach(c -> out.append("<td>").append(Markup.escaped(c)).append("</td>"));
-            out.append("</tr>\n");
-        }
-        out.append("</table>\n");
-    }
-
-    private void grid(SheetContent.Grid grid) {
-        heading("sheet.pegboard");
-        out.append("<table class=\"pegs\"><tr><th></th>");
-        grid.columns().forEach(c -> out.append("<th>").append(Markup.escaped(c)).append("</th>"));
-        out.append("</tr>\n");
-        for (int r = 0; r < grid.rows().size(); r++) {
-            out.append("<tr><th>").append(Markup.escaped(grid.rows().get(r))).append("</th>");
-            for (int c = 0; c < grid.columns().size(); c++) {
-                out.append("<td>").append(grid.pegs().contains(List.of(r, c)) ? "■" : "·").append("</td>");
-            }
-            out.append("</tr>\n");
-        }
-        out.append("</table>\n");
-    }
-
     private static final String STYLE = """
             body { font: 11pt/1.35 Overpass, sans-serif; color: #1F2629; max-width: 190mm; margin: 10mm auto; }
             h1 { font-size: 18pt; margin: 0 } h2 { font-size: 12pt; margin: 6mm 0 1mm; break-after: avoid }
@@ -114,4 +15,60 @@ final class HtmlSheet {
             .pegs td, .pegs th { text-align: center; min-width: 4mm; padding: 0 1mm; font-family: "Overpass Mono", monospace }
             .steps { columns: 2; font-size: 9.5pt } small { color: #5F625C }
             """;
+
+    private HtmlSheet() {}
+
+    static String of(SheetContent s) {
+        StringBuilder out = new StringBuilder("<!DOCTYPE html>\n<html><head><meta charset=\"utf-8\"><title>")
+                .append(Markup.escaped(s.title())).append("</title><style>\n").append(STYLE)
+                .append("</style></head><body>\n<h1>").append(Markup.escaped(s.title()))
+                .append(" <span class=\"label\">").append(Markup.escaped(s.label())).append("</span></h1><p>")
+                .append(Markup.escaped(s.cable())).append(" · ").append(Markup.escaped(s.verdict()))
+                .append("</p>\n");
+        for (SheetContent.Face face : s.faces()) {
+            out.append("<figure>").append(FaceSvg.element(face.drawing())).append("<figcaption><b>")
+                    .append(Markup.escaped(face.heading())).append("</b><br>")
+                    .append(Markup.escaped(face.words())).append("</figcaption></figure>\n");
+        }
+        for (Block block : s.blocks()) {
+            out.append("<h2>").append(Markup.escaped(block.heading())).append("</h2>\n")
+                    .append(switch (block) {
+                        case Block.Table t -> "<table>" + row("th", t.heads())
+                                + t.rows().stream().map(r -> row("td", r)).collect(Collectors.joining())
+                                + "</table>\n";
+                        case Block.Pegs p -> pegs(p);
+                        case Block.Steps p -> "<ol class=\"steps\">\n"
+                                + p.steps().stream().map(HtmlSheet::step).collect(Collectors.joining())
+                                + "</ol>\n";
+                        case Block.Points p -> "<ul>\n" + cells("li", p.points()) + "</ul>\n";
+                    });
+        }
+        return out.append("</body></html>\n").toString();
+    }
+
+    private static String step(Step step) {
+        return "<li>☐ " + Markup.escaped(step.text())
+                + (step.detail().isEmpty() ? "" : " <small>" + Markup.escaped(step.detail()) + "</small>")
+                + "</li>\n";
+    }
+
+    private static String row(String element, List<String> cells) {
+        return "<tr>" + cells(element, cells) + "</tr>\n";
+    }
+
+    private static String cells(String element, List<String> cells) {
+        return cells.stream().map(c -> "<" + element + ">" + Markup.escaped(c) + "</" + element + ">")
+                .collect(Collectors.joining());
+    }
+
+    private static String pegs(Block.Pegs pegs) {
+        StringBuilder out = new StringBuilder("<table class=\"pegs\"><tr><th></th>")
+                .append(cells("th", pegs.columns())).append("</tr>\n");
+        for (int r = 0; r < pegs.rows().size(); r++) {
+            out.append("<tr>").append(cells("th", List.of(pegs.rows().get(r))))
+                    .append(cells("td", pegs.marks(r)))
+                    .append("</tr>\n");
+        }
+        return out.append("</table>\n").toString();
+    }
 }

@@ -2,19 +2,16 @@ package wegweiser.files.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import wegweiser.core.make.Step;
-import wegweiser.core.words.Words;
 
-/** Lays a sheet out on pages of A4, top to bottom, a new page when one is full. */
+/** Lays a sheet out on pages of A4, top to bottom, a new page when one is full. Text is measured and wrapped, never cut. */
 final class PageLayout {
     private static final double LEFT = 15;
-    private static final double RIGHT = 195;
+    private static final double WIDTH = 180;
     private static final double BOTTOM = 284;
     private static final double TEXT = 3.1;
     private static final double LINE = 4.6;
-    private static final double COLUMN = 92;
-    /** Average width of a letter of Overpass as a share of its size. */
-    private static final double LETTER = 0.52;
+    private static final double STEPS = 92;
+    private static final double PEG_TEXT = 2.4;
 
     private final Pen pen;
     private double y;
@@ -23,59 +20,50 @@ final class PageLayout {
         this.pen = pen;
     }
 
-    static void layOut(SheetContent sheet, Pen pen) {
+    static <P extends Pen> P layOut(SheetContent sheet, P pen) {
         new PageLayout(pen).write(sheet);
+        return pen;
     }
 
     private void write(SheetContent s) {
         newPage();
-        List<String> title = wrapped(s.title(), s.label().isEmpty() ? RIGHT - LEFT : 140, 6);
-        for (int k = 0; k < title.size(); k++) {
+        for (String line : Wrap.lines(s.title(), s.label().isEmpty() ? WIDTH : 140, 6, Fonts.BOLD)) {
             room(7);
-            pen.text(LEFT, y + (k == 0 ? 0 : 7), 6, Fonts.BOLD, title.get(k));
-            y += k == 0 ? 0 : 7;
+            pen.text(LEFT, y, 6, Fonts.BOLD, line);
+            y += 7;
         }
         if (!s.label().isEmpty()) {
-            pen.box(RIGHT - 32, 14, 32, 8, false);
-            pen.text(RIGHT - 28, 19.6, 5, Fonts.MONO_MEDIUM, s.label());
+            double width = Fonts.MONO_MEDIUM.width(s.label(), 5) + 8;
+            pen.box(LEFT + WIDTH - width, 14, width, 8, false);
+            pen.text(LEFT + WIDTH - width + 4, 19.6, 5, Fonts.MONO_MEDIUM, s.label());
         }
-        y += 6;
-        pen.text(LEFT, y, TEXT, Fonts.TEXT, s.cable() + (s.cable().isEmpty() ? "" : "  ·  ") + s.verdict());
-        y += 4;
+        y -= 1;
+        text(LEFT, WIDTH, s.cable() + (s.cable().isEmpty() ? "" : "  ·  ") + s.verdict());
         faces(s.faces());
-        heading("sheet.from-to");
-        table(new double[]{0, 20, 42, 62, 84, 106, 148},
-                List.of("sheet.from", "sheet.signal", "sheet.to", "sheet.signal", "sheet.conductor",
-                        "sheet.colour", "sheet.part"),
-                s.rows().stream().map(r -> List.of(r.from(), r.fromSignal(), r.to(), r.toSignal(),
-                        r.conductor(), r.colour(), r.kind())).toList());
-        gridAndCuts(s);
-        steps(s.steps());
-        heading("sheet.tests");
-        table(new double[]{0, 16, 66, 116, 158},
-                List.of("sheet.test", "sheet.red", "sheet.black", "sheet.expect", "sheet.result"),
-                s.tests().stream().map(t -> List.of(t.kind(), t.red(), t.black(), t.expect(), t.result()))
-                        .toList());
-        if (!s.blind().isEmpty()) {
-            heading("sheet.blind");
-            list(s.blind());
+        for (int k = 0; k < s.blocks().size(); k++) {
+            Block block = s.blocks().get(k);
+            if (k + 1 < s.blocks().size() && block instanceof Block.Pegs pegs
+                    && s.blocks().get(k + 1) instanceof Block.Table table && beside(pegs, table)) {
+                k++;
+                continue;
+            }
+            switch (block) {
+                case Block.Table t -> table(LEFT, WIDTH, t);
+                case Block.Pegs p -> pegs(p);
+                case Block.Steps p -> steps(p);
+                case Block.Points p -> {
+                    heading(LEFT, p.heading());
+                    p.points().forEach(point -> text(LEFT + 5, WIDTH - 5, point));
+                }
+            }
         }
-        if (!s.waivers().isEmpty()) {
-            heading("sheet.waivers");
-            table(new double[]{0, 40, 80}, List.of("sheet.rule", "sheet.where", "sheet.reason"),
-                    s.waivers().stream().map(List::of).toList());
-        }
-        heading("sheet.cautions");
-        list(s.cautions());
     }
 
-    private void list(List<String> items) {
-        for (String item : items) {
-            for (String line : wrapped(item, RIGHT - LEFT - 5, TEXT)) {
-                room(LINE);
-                pen.text(LEFT + 5, y, TEXT, Fonts.TEXT, line);
-                y += LINE;
-            }
+    private void text(double x, double width, String text) {
+        for (String line : Wrap.lines(text, width, TEXT, Fonts.TEXT)) {
+            room(LINE);
+            pen.text(x, y, TEXT, Fonts.TEXT, line);
+            y += LINE;
         }
     }
 
@@ -90,10 +78,10 @@ final class PageLayout {
         }
     }
 
-    private void heading(String key) {
+    private void heading(double x, String heading) {
         room(16);
         y += 5;
-        pen.text(LEFT, y, 4, Fonts.MEDIUM, Words.say(key));
+        pen.text(x, y, 4, Fonts.MEDIUM, heading);
         y += 5.5;
     }
 
@@ -103,9 +91,9 @@ final class PageLayout {
         double tallest = 0;
         for (SheetContent.Face face : faces) {
             double width = Math.max(78, face.drawing().widthMm() + 6);
-            List<String> heading = wrapped(face.heading(), width - 4, TEXT);
+            List<String> heading = Wrap.lines(face.heading(), width - 4, TEXT, Fonts.MEDIUM);
             double height = face.drawing().heightMm() + (heading.size() - 1) * LINE;
-            if (x > LEFT && x + width > RIGHT) {
+            if (x > LEFT && x + width > LEFT + WIDTH) {
                 y += tallest + 15;
                 x = LEFT;
                 tallest = 0;
@@ -113,59 +101,43 @@ final class PageLayout {
             if (x == LEFT) {
                 room(Math.min(BOTTOM - 20, height + 15));
             }
-            double down = y;
+            double down = y + 4;
             for (String line : heading) {
-                pen.text(x, down + 4, TEXT, Fonts.MEDIUM, line);
+                pen.text(x, down, TEXT, Fonts.MEDIUM, line);
                 down += LINE;
             }
-            down -= LINE;
-            pen.text(x, down + 8.4, 2.8, Fonts.TEXT,
-                    face.side() + (face.numbersToCheck() ? ". " + Words.say("sheet.check-numbers") : ""));
-            pen.drawing(x, down + 11, face.drawing());
+            pen.text(x, down - 0.2, 2.8, Fonts.TEXT, face.words());
+            pen.drawing(x, down + 2.4, face.drawing());
             tallest = Math.max(tallest, height);
             x += width + 6;
         }
         y += faces.isEmpty() ? 0 : tallest + 13;
     }
 
-    /** The pegboard, and beside it the cut list where it leaves room. */
-    private void gridAndCuts(SheetContent s) {
-        boolean beside = s.grid().isPresent() && s.grid().get().columns().size() <= 16
-                && s.grid().get().rows().size() <= 30;
-        if (!beside) {
-            s.grid().ifPresent(this::grid);
-            cuts(s, LEFT);
-            return;
+    /** The pegboard with a table on its right, if there is room for it; says whether there was. */
+    private boolean beside(Block.Pegs pegs, Block.Table table) {
+        double left = LEFT + boardWidth(pegs) + 10;
+        double width = Wrap.natural(table, TEXT);
+        double height = Math.max(pegs.rows().size() * cell(pegs), table.rows().size() * (LINE + 0.4)) + 25;
+        if (left + width > LEFT + WIDTH || height > BOTTOM - 20) {
+            return false;
         }
-        room(Math.max(s.grid().get().rows().size() * 5.0 + 20, s.cuts().size() * LINE + 20));
+        room(height);
         double top = y;
-        grid(s.grid().get());
+        pegs(pegs);
         double bottom = y;
         y = top;
-        cuts(s, LEFT + 104);
+        table(left, width, table);
         y = Math.max(y, bottom);
+        return true;
     }
 
-    private void cuts(SheetContent s, double x) {
-        if (s.cuts().isEmpty()) {
-            return;
-        }
-        room(s.cuts().size() * LINE + 16);
-        y += 5;
-        pen.text(x, y, 4, Fonts.MEDIUM, Words.say("sheet.cut"));
-        y += 5.5;
-        for (String[] cut : s.cuts()) {
-            pen.text(x, y, TEXT, Fonts.TEXT, cut[0]);
-            pen.text(x + 58, y, TEXT, Fonts.MONO, cut[1]);
-            y += LINE;
-        }
-    }
-
-    /** Steps in two columns, read down and then across; what is too long for a line goes on in the next. */
-    private void steps(List<Step> steps) {
-        heading("sheet.steps");
+    /** Steps in two columns, read down and then across. */
+    private void steps(Block.Steps block) {
+        heading(LEFT, block.heading());
         List<List<String>> left = new ArrayList<>();
-        steps.forEach(s -> left.add(wrapped(s.n() + "  " + s.text(), COLUMN - 8, TEXT)));
+        block.steps()
+                .forEach(s -> left.add(Wrap.lines(s.n() + "  " + s.text(), STEPS - 8, TEXT, Fonts.TEXT)));
         while (!left.isEmpty()) {
             room(LINE * left.getFirst().size());
             int fits = Math.max(1, (int) ((BOTTOM - y) / LINE));
@@ -174,7 +146,7 @@ final class PageLayout {
             int tallest = 0;
             for (int column = 0; column < 2; column++) {
                 int most = column == 0 ? Math.min(fits, half) : fits;
-                tallest = Math.max(tallest, column(left, LEFT + column * COLUMN, top, most));
+                tallest = Math.max(tallest, column(left, LEFT + column * STEPS, top, most));
             }
             y = top + tallest * LINE;
             if (!left.isEmpty()) {
@@ -196,75 +168,70 @@ final class PageLayout {
         return lines;
     }
 
-    private void table(double[] columns, List<String> heads, List<List<String>> rows) {
-        if (!heads.isEmpty()) {
-            cells(columns, heads.stream().map(Words::say).toList(), Fonts.MEDIUM);
-        }
-        rows.forEach(r -> cells(columns, r, Fonts.TEXT));
+    private void table(double x, double width, Block.Table table) {
+        heading(x, table.heading());
+        double[] columns = Wrap.columns(table, width, TEXT);
+        row(x, columns, table.heads(), Fonts.MEDIUM);
+        table.rows().forEach(r -> row(x, columns, r, Fonts.TEXT));
     }
 
-    private void cells(double[] columns, List<String> cells, Fonts font) {
+    private void row(double x, double[] columns, List<String> cells, Fonts font) {
         List<List<String>> wrapped = new ArrayList<>();
-        int lines = 1;
-        for (int k = 0; k < cells.size(); k++) {
-            double width = (k + 1 < columns.length ? columns[k + 1] : RIGHT - LEFT) - columns[k] - 2;
-            wrapped.add(wrapped(cells.get(k), width, TEXT));
-            lines = Math.max(lines, wrapped.getLast().size());
+        for (int k = 0; k < columns.length; k++) {
+            wrapped.add(Wrap.lines(cells.get(k), columns[k] - Wrap.GAP, TEXT, font));
         }
+        int lines = wrapped.stream().mapToInt(List::size).max().orElse(1);
         room(lines * LINE);
-        for (int k = 0; k < cells.size(); k++) {
+        double left = x;
+        for (int k = 0; k < columns.length; k++) {
             for (int l = 0; l < wrapped.get(k).size(); l++) {
-                pen.text(LEFT + columns[k], y + l * LINE, TEXT, font, wrapped.get(k).get(l));
+                pen.text(left, y + l * LINE, TEXT, font, wrapped.get(k).get(l));
             }
+            left += columns[k];
         }
         y += (lines - 1) * LINE + 1.3;
-        pen.line(LEFT, y, RIGHT, y, 0.1);
+        pen.line(x, y, left, y, 0.1);
         y += LINE - 1.3 + 0.4;
     }
 
-    private void grid(SheetContent.Grid grid) {
-        double cell = Math.min(5, (RIGHT - LEFT - 12) / Math.max(1, grid.columns().size()));
-        room(Math.min(260, (grid.rows().size() + 2) * cell + 16));
-        heading("sheet.pegboard");
-        for (int c = 0; c < grid.columns().size(); c++) {
-            pen.text(LEFT + 12 + c * cell + 0.6, y, Math.min(2.4, cell * 0.55), Fonts.MONO,
-                    shortName(grid.columns().get(c)));
+    /** How wide and high a cell is: its column's name fits above it, as long as all columns fit on the page. */
+    private static double cell(Block.Pegs pegs) {
+        double most = (WIDTH - 2 - Wrap.widest(pegs.rows(), PEG_TEXT, Fonts.MONO))
+                / Math.max(1, pegs.columns().size());
+        return Math.min(most, Math.max(5, Wrap.widest(pegs.columns(), PEG_TEXT, Fonts.MONO) + 0.8));
+    }
+
+    private static double boardWidth(Block.Pegs pegs) {
+        return Wrap.widest(pegs.rows(), PEG_TEXT, Fonts.MONO) + 2 + cell(pegs) * pegs.columns().size();
+    }
+
+    private void pegs(Block.Pegs pegs) {
+        double cell = cell(pegs);
+        double high = Math.min(cell, 5);
+        room(Math.min(260, (pegs.rows().size() + 2) * high + 16));
+        heading(LEFT, pegs.heading());
+        double left = LEFT + boardWidth(pegs) - cell * pegs.columns().size();
+        double widest = Wrap.widest(pegs.columns(), 1, Fonts.MONO);
+        double size = Math.min(PEG_TEXT, (cell - 0.4) / Math.max(0.1, widest));
+        for (int c = 0; c < pegs.columns().size(); c++) {
+            String name = pegs.columns().get(c);
+            pen.text(left + (c + 0.5) * cell - Fonts.MONO.width(name, size) / 2, y, size, Fonts.MONO, name);
         }
         y += 1.5;
-        for (int r = 0; r < grid.rows().size(); r++) {
-            if (y + cell > BOTTOM) {
+        for (int r = 0; r < pegs.rows().size(); r++) {
+            if (y + high > BOTTOM) {
                 newPage();
             }
-            pen.text(LEFT + 2, y + cell * 0.7, Math.min(2.4, cell * 0.55), Fonts.MONO,
-                    shortName(grid.rows().get(r)));
-            for (int c = 0; c < grid.columns().size(); c++) {
-                double x = LEFT + 12 + c * cell;
-                pen.box(x, y, cell, cell, false);
-                if (grid.pegs().contains(List.of(r, c))) {
-                    pen.box(x + cell * 0.25, y + cell * 0.25, cell * 0.5, cell * 0.5, true);
+            pen.text(LEFT, y + high * 0.7, Math.min(PEG_TEXT, high * 0.8), Fonts.MONO, pegs.rows().get(r));
+            for (int c = 0; c < pegs.columns().size(); c++) {
+                double x = left + c * cell;
+                pen.box(x, y, cell, high, false);
+                if (pegs.pegs().contains(List.of(r, c))) {
+                    pen.box(x + cell / 2 - high / 4, y + high / 4, high / 2, high / 2, true);
                 }
             }
-            y += cell;
+            y += high;
         }
         y += 2;
-    }
-
-    private static String shortName(String contact) {
-        return contact.equals("shell") ? "sh" : contact.length() > 5 ? contact.substring(0, 5) : contact;
-    }
-
-    private static List<String> wrapped(String text, double width, double size) {
-        int fits = Math.max(4, (int) (width / (size * LETTER)));
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.replaceAll("(\\S{" + fits + "})(?=\\S)", "$1 ").split("\\s")) {
-            if (!line.isEmpty() && line.length() + 1 + word.length() > fits) {
-                lines.add(line.toString());
-                line.setLength(0);
-            }
-            line.append(line.isEmpty() ? "" : " ").append(word);
-        }
-        lines.add(line.toString());
-        return lines;
     }
 }

@@ -26,33 +26,30 @@ public final class Sheets {
             throw BadFile.of(file, "file.folder");
         }
         Set<String> missing = new LinkedHashSet<>();
-        AtomicFile.write(file, bytes(SheetContent.of(job, label), file.getFileName().toString(), missing));
+        AtomicFile.write(file, bytes(job, label, file.getFileName().toString(), missing));
         return missing;
     }
 
-    private static byte[] bytes(SheetContent content, String name, Set<String> missing)
+    private static byte[] bytes(Job job, String label, String name, Set<String> missing)
             throws IOException, BadFile {
         String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
         return switch (ending) {
-            case "pdf" -> pdf(content, missing);
-            case "svg" -> svg(content).getBytes(StandardCharsets.UTF_8);
-            case "html" -> HtmlSheet.of(content).getBytes(StandardCharsets.UTF_8);
-            case "md" -> TextSheets.markdown(content).getBytes(StandardCharsets.UTF_8);
-            case "csv" -> TextSheets.csv(content).getBytes(StandardCharsets.UTF_8);
+            case "pdf" -> pdf(SheetContent.of(job, label), missing);
+            case "svg" -> utf8(PageLayout.layOut(SheetContent.of(job, label), new SvgPen()).document());
+            case "html" -> utf8(HtmlSheet.of(SheetContent.of(job, label)));
+            case "md" -> utf8(TextSheets.markdown(SheetContent.of(job, label)));
+            case "csv" -> utf8(TextSheets.csv(SheetContent.fromTo(job)));
             default -> throw BadFile.of(name, "sheet.ending");
         };
     }
 
-    private static byte[] pdf(SheetContent content, Set<String> missing) throws IOException {
-        try (PdfPen pen = new PdfPen(missing)) {
-            PageLayout.layOut(content, pen);
-            return pen.document();
-        }
+    private static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
     }
 
-    private static String svg(SheetContent content) {
-        SvgPen pen = new SvgPen();
-        PageLayout.layOut(content, pen);
-        return pen.document();
+    private static byte[] pdf(SheetContent content, Set<String> missing) throws IOException {
+        try (PdfPen pen = new PdfPen(missing)) {
+            return PageLayout.layOut(content, pen).document();
+        }
     }
 }

@@ -2,75 +2,69 @@ package wegweiser.files.sheet;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import wegweiser.core.words.Words;
 
 /** The sheet as Markdown, and its from-to table as CSV. */
 final class TextSheets {
+    /** The columns of the from-to table in CSV: all but the colour in words. */
+    private static final int[] CSV = {0, 1, 2, 3, 4, 6};
+
     private TextSheets() {}
 
     static String markdown(SheetContent s) {
-        StringBuilder out = new StringBuilder(
-                "# " + Markup.text(s.title()) + (s.label().isEmpty() ? "" : " · " + s.label()) + "\n\n"
-                        + Markup.text(s.cable()) + " · "
-                        + s.verdict() + "\n\n");
-        s.faces().forEach(f -> out.append("- ").append(Markup.text(f.heading())).append(", ").append(f.side())
-                .append(f.numbersToCheck() ? ". " + Words.say("sheet.check-numbers") : "").append('\n'));
-        table(out, "sheet.from-to",
-                List.of("sheet.from", "sheet.signal", "sheet.to", "sheet.signal", "sheet.conductor",
-                        "sheet.colour", "sheet.part"),
-                s.rows().stream().map(r -> List.of(r.from(), r.fromSignal(), r.to(), r.toSignal(),
-                        r.conductor(), r.colour(), r.kind())).toList());
-        if (!s.cuts().isEmpty()) {
-            table(out, "sheet.cut", List.of("sheet.item", "sheet.length"),
-                    s.cuts().stream().map(List::of).toList());
+        StringBuilder out = new StringBuilder("# ").append(Markup.text(s.title()))
+                .append(s.label().isEmpty() ? "" : " · " + s.label()).append("\n\n")
+                .append(Markup.text(s.cable())).append(" · ").append(s.verdict()).append("\n\n");
+        s.faces()
+                .forEach(f -> out.append("- ").append(Markup.text(f.heading())).append(", ").append(f.words())
+                        .append('\n'));
+        for (Block block : s.blocks()) {
+            out.append("\n## ").append(block.heading()).append("\n\n");
+            switch (block) {
+                case Block.Table t -> table(out, t.heads(), t.rows());
+                case Block.Pegs p -> {
+                    List<List<String>> rows = IntStream.range(0, p.rows().size())
+                            .mapToObj(r -> with(p.rows().get(r), p.marks(r))).toList();
+                    table(out, with("", p.columns()), rows);
+                }
+                case Block.Steps p -> p.steps().forEach(step -> out.append(step.n()).append(". [ ] ")
+                        .append(Markup.text(step.text())).append('\n'));
+                case Block.Points p -> p.points()
+                        .forEach(i -> out.append("- ").append(Markup.text(i)).append('\n'));
+            }
         }
-        out.append("\n## ").append(Words.say("sheet.steps")).append("\n\n");
-        s.steps().forEach(
-                step -> out.append(step.n()).append(". [ ] ").append(Markup.text(step.text())).append('\n'));
-        table(out, "sheet.tests",
-                List.of("sheet.test", "sheet.red", "sheet.black", "sheet.expect", "sheet.result"),
-                s.tests().stream().map(t -> List.of(t.kind(), t.red(), t.black(), t.expect(), t.result()))
-                        .toList());
-        if (!s.blind().isEmpty()) {
-            list(out, "sheet.blind", s.blind());
-        }
-        if (!s.waivers().isEmpty()) {
-            table(out, "sheet.waivers", List.of("sheet.rule", "sheet.where", "sheet.reason"),
-                    s.waivers().stream().map(List::of).toList());
-        }
-        list(out, "sheet.cautions", s.cautions());
         return out.toString();
     }
 
-    private static void list(StringBuilder out, String heading, List<String> items) {
-        out.append("\n## ").append(Words.say(heading)).append("\n\n");
-        items.forEach(i -> out.append("- ").append(Markup.text(i)).append('\n'));
+    private static List<String> with(String first, List<String> rest) {
+        List<String> all = new ArrayList<>(rest);
+        all.addFirst(first);
+        return all;
     }
 
-    private static void table(StringBuilder out, String heading, List<String> heads,
-            List<List<String>> rows) {
-        out.append("\n## ").append(Words.say(heading)).append("\n\n|");
-        heads.forEach(h -> out.append(' ').append(Words.say(h)).append(" |"));
-        out.append("\n|").append(" --- |".repeat(heads.size())).append('\n');
-        for (List<String> row : rows) {
-            out.append('|');
-            row.forEach(c -> out.append(' ').append(Markup.text(c)).append(" |"));
-            out.append('\n');
-        }
+    private static void table(StringBuilder out, List<String> heads, List<List<String>> rows) {
+        row(out, heads);
+        out.append('|').append(" --- |".repeat(heads.size())).append('\n');
+        rows.forEach(r -> row(out, r));
     }
 
-    static String csv(SheetContent s) {
+    private static void row(StringBuilder out, List<String> cells) {
+        out.append('|');
+        cells.forEach(c -> out.append(' ').append(Markup.text(c)).append(" |"));
+        out.append('\n');
+    }
+
+    static String csv(Block.Table fromTo) {
         StringBuilder out = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
             printer.printRecord((Object[]) Words.say("csv.links").split(", "));
-            for (SheetContent.Row r : s.rows()) {
-                printer.printRecord(
-                        Stream.of(r.from(), r.fromSignal(), r.to(), r.toSignal(), r.conductor(), r.kind())
-                                .map(Markup::cell));
+            for (List<String> row : fromTo.rows()) {
+                printer.printRecord(IntStream.of(CSV).mapToObj(c -> Markup.cell(row.get(c))));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

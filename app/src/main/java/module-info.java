@@ -9,7 +9,7 @@ module wegweiser.app {
     requires wegweiser.files;
     requires wegweiser.instruments;
 
-    opens wegweiser.app.cli to info.picocli;
+    opens wegweiser.app.cli to info.picocli, com.fasterxml.jackson.databind;
     opens wegweiser.app to javafx.graphics;
     opens wegweiser.app.controls to javafx.graphics;
 

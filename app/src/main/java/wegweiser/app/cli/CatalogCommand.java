@@ -4,14 +4,18 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.ConnectorSearch;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.NamedPinout;
@@ -23,116 +27,116 @@ import wegweiser.files.library.LibraryFolder;
 import wegweiser.files.workshop.Workshop;
 
 /** The catalogue: what there is, what one entry is like, and whether library files can be used. */
-@Command(name = "catalog", description = "The catalogue: list WORDS, show ID, check FILE...", footerHeading = "%nExample%n", footer = {
-        "  wegweiser catalog list D-sub 9", "  wegweiser catalog show dsub-9-socket"})
+@Command(name = "catalog")
 final class CatalogCommand extends JobCommand {
-    @Parameters(index = "0", paramLabel = "list|show|check", description = "What to do.")
-    private String what;
-
-    @Parameters(index = "1..*", arity = "0..*", paramLabel = "WORDS|ID|FILE", description = "Words to look for, an id, or library files; check without files looks at the workshop's.")
-    private List<String> rest = new ArrayList<>();
-
-    @Option(names = "--workshop", paramLabel = "DIR", description = "The workshop folder, whose own library counts too.")
+    @Option(names = "--workshop", scope = CommandLine.ScopeType.INHERIT, paramLabel = "DIR")
     private Path workshop;
 
+    private record Found(List<Shape.Named> connectors, List<Shape.Named> cables, List<Shape.Named> pinouts,
+            List<Shape.Named> wirings) {}
+
+    private record Checked(int connectors, int cables, int pinouts, int wirings, List<String> refused) {}
+
     @Override
-    public Integer call() throws Exception {
-        Workshop shop = workshop == null ? Workshop.usual() : new Workshop(workshop);
-        return switch (what) {
-            case "list" -> list(shop);
-            case "show" -> show(shop);
-            case "check" -> check(shop);
-            default -> throw new BadFile(t("cli.catalog.what", what));
-        };
+    public Integer call() {
+        throw new CommandLine.ParameterException(spec.commandLine(), t("cli.catalog.what"));
     }
 
-    private Library library(Workshop shop) {
-        LibraryFolder.Loaded loaded = shop.library().load();
+    private LibraryFolder folder() throws Exception {
+        return (workshop == null ? Workshop.usual() : new Workshop(workshop)).library();
+    }
+
+    private Library library() throws Exception {
+        LibraryFolder.Loaded loaded = folder().load();
         loaded.refused().forEach(r -> spec.commandLine().getErr().println("wegweiser: " + r));
         return loaded.library();
     }
 
-    private Integer list(Workshop shop) throws Exception {
-        Library library = library(shop);
-        String words = String.join(" ", rest);
-        List<ConnectorType> connectors = new ConnectorSearch(library.catalogue().all()).find(words);
-        List<CableStock> cables = library.allCables().stream()
-                .filter(c -> fits(words, c.id(), c.title(), String.join(" ", c.conductors()))).toList();
-        List<NamedPinout> pinouts = library.allPinouts().stream()
-                .filter(p -> fits(words, p.id(), p.title(), p.family()))
-                .toList();
-        List<NamedWiring> wirings = library.allWirings().stream()
-                .filter(w -> fits(words, w.id(), w.title(), w.fromFamily() + " " + w.toFamily())).toList();
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("connectors", connectors.stream().map(c -> named(c.id(), c.title())).toList());
-        map.put("cables", cables.stream().map(c -> named(c.id(), c.title())).toList());
-        map.put("pinouts", pinouts.stream().map(p -> named(p.id(), p.title())).toList());
-        map.put("wirings", wirings.stream().map(w -> named(w.id(), w.title())).toList());
-        write(map, map.entrySet().stream().flatMap(e -> Stream.concat(Stream.of(e.getKey()),
-                ((List<?>) e.getValue()).stream().map(v -> "  " + ((Map<?, ?>) v).get("id") + "  "
-                        + ((Map<?, ?>) v).get("title"))))
-                .toList());
+    @Command(name = "list")
+    int list(
+            @Parameters(arity = "0..*", paramLabel = "WORDS") List<String> sought)
+            throws Exception {
+        Library library = library();
+        String words = sought == null ? "" : String.join(" ", sought);
+        Found found = new Found(
+                named(new ConnectorSearch(library.catalogue().all()).find(words), ConnectorType::id,
+                        ConnectorType::title),
+                named(library.allCables().stream()
+                        .filter(c -> fits(words, c.id(), c.title(), String.join(" ", c.conductors())))
+                        .toList(),
+                        CableStock::id, CableStock::title),
+                named(library.allPinouts().stream().filter(p -> fits(words, p.id(), p.title(), p.family()))
+                        .toList(), NamedPinout::id, NamedPinout::title),
+                named(library.allWirings().stream()
+                        .filter(w -> fits(words, w.id(), w.title(), w.fromFamily() + " " + w.toFamily()))
+                        .toList(), NamedWiring::id, NamedWiring::title));
+        List<String> lines = new ArrayList<>();
+        lines(lines, "connectors", found.connectors());
+        lines(lines, "cables", found.cables());
+        lines(lines, "pinouts", found.pinouts());
+        lines(lines, "wirings", found.wirings());
+        write(found, lines);
         return CommandLineApp.FINE;
+    }
+
+    private static <T> List<Shape.Named> named(List<T> entries, Function<T, String> id,
+            Function<T, String> title) {
+        return entries.stream().map(e -> new Shape.Named(id.apply(e), title.apply(e))).toList();
+    }
+
+    private static void lines(List<String> lines, String heading, List<Shape.Named> entries) {
+        lines.add(heading);
+        entries.forEach(e -> lines.add("  " + e.id() + "  " + e.title()));
     }
 
     private static boolean fits(String words, String... texts) {
-        String all = String.join(" ", texts).toLowerCase(java.util.Locale.ROOT);
-        return Stream.of(words.toLowerCase(java.util.Locale.ROOT).split("\\s+")).allMatch(all::contains);
+        String all = String.join(" ", texts).toLowerCase(Locale.ROOT);
+        return Stream.of(words.toLowerCase(Locale.ROOT).split("\\s+")).allMatch(all::contains);
     }
 
-    private static Map<String, Object> named(String id, String title) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("id", id);
-        map.put("title", title);
-        return map;
-    }
-
-    private Integer show(Workshop shop) throws Exception {
-        if (rest.size() != 1) {
-            throw new BadFile(t("cli.catalog.one"));
-        }
-        String id = rest.getFirst();
-        Library library = library(shop);
-        Optional<Map<String, Object>> shape = library.catalogue().find(id)
+    @Command(name = "show")
+    int show(@Parameters(paramLabel = "ID") String id) throws Exception {
+        Library library = library();
+        Map<String, Object> shape = library.catalogue().find(id)
                 .map(c -> CatalogShape.connector(c, library.catalogue()))
-                .or(() -> library.allCables().stream().filter(c -> c.id().equals(id)).findFirst()
-                        .or(() -> wegweiser.core.catalog.Cables.find(id)).map(CatalogShape::entry))
-                .or(() -> library.allPinouts().stream().filter(p -> p.id().equals(id)).findFirst()
+                .or(() -> first(library.allCables(), c -> c.id().equals(id)).or(() -> Cables.find(id))
                         .map(CatalogShape::entry))
-                .or(() -> library.allWirings().stream().filter(w -> w.id().equals(id)).findFirst()
-                        .map(CatalogShape::entry));
-        if (shape.isEmpty()) {
-            throw new BadFile(t("cli.catalog.none", id));
-        }
-        write(shape.get(), CatalogShape.lines(shape.get()));
+                .or(() -> first(library.allPinouts(), p -> p.id().equals(id)).map(CatalogShape::entry))
+                .or(() -> first(library.allWirings(), w -> w.id().equals(id)).map(CatalogShape::entry))
+                .orElseThrow(() -> new BadFile(t("cli.catalog.none", id)));
+        write(shape, CatalogShape.lines(shape));
         return CommandLineApp.FINE;
     }
 
-    private Integer check(Workshop shop) throws Exception {
+    private static <T> Optional<T> first(List<T> entries, Predicate<T> wanted) {
+        return entries.stream().filter(wanted).findFirst();
+    }
+
+    @Command(name = "check")
+    int check(
+            @Parameters(arity = "0..*", paramLabel = "FILE") List<Path> files)
+            throws Exception {
         List<String> refused = new ArrayList<>();
         Library library = Library.NONE;
-        if (rest.isEmpty()) {
-            LibraryFolder.Loaded loaded = shop.library().load();
+        if (files == null) {
+            LibraryFolder.Loaded loaded = folder().load();
             library = loaded.library();
             refused.addAll(loaded.refused());
-        }
-        for (String file : rest) {
-            try {
-                library = LibraryFolder.read(Path.of(file), library);
-            } catch (BadFile e) {
-                refused.add(e.getMessage());
+        } else {
+            for (Path file : files) {
+                try {
+                    library = LibraryFolder.read(file, library);
+                } catch (BadFile e) {
+                    refused.add(e.getMessage());
+                }
             }
         }
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("connectors", library.connectors().size());
-        map.put("cables", library.cables().size());
-        map.put("pinouts", library.pinouts().size());
-        map.put("wirings", library.wirings().size());
-        map.put("refused", refused);
+        Checked checked = new Checked(library.connectors().size(), library.cables().size(),
+                library.pinouts().size(), library.wirings().size(), refused);
         List<String> lines = new ArrayList<>(refused);
-        lines.add(t("cli.catalog.own", library.connectors().size(), library.cables().size(),
-                library.pinouts().size(), library.wirings().size()));
-        write(map, lines);
+        lines.add(t("cli.catalog.own", checked.connectors(), checked.cables(), checked.pinouts(),
+                checked.wirings()));
+        write(checked, lines);
         return refused.isEmpty() ? CommandLineApp.FINE : CommandLineApp.WRONG;
     }
 }

@@ -15,13 +15,6 @@ import wegweiser.files.json.Mapping;
 final class CatalogShape {
     private CatalogShape() {}
 
-    static Map<String, Object> idAndTitle(String id, String title) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("id", id);
-        map.put("title", title);
-        return map;
-    }
-
     static Map<String, Object> connector(ConnectorType type, Catalogue catalogue) {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("id", type.id());

@@ -2,7 +2,7 @@ package wegweiser.app.cli;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,11 +17,13 @@ import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.WiringWords;
 
 /** What several cables make when they are plugged into one another. */
-@Command(name = "chain", description = "The wiring from the first end of the first job to the last end of the last one.", footerHeading = "%nExample%n", footer = {
-        "  wegweiser chain mast.wegweiser.json dome.wegweiser.json"})
+@Command(name = "chain")
 final class ChainCommand extends JobCommand {
-    @Parameters(arity = "1..*", paramLabel = "JOB", description = "Job files in the order in which they are plugged together.")
+    @Parameters(arity = "1..*", paramLabel = "JOB")
     private List<Path> jobs;
+
+    private record Result(Map<String, ? extends Collection<String>> map, Shape.Named recognised, String words,
+            List<String> problems) {}
 
     @Override
     public Integer call() throws Exception {
@@ -34,16 +36,12 @@ final class ChainCommand extends JobCommand {
         String far = family(read.getLast(), read.getLast().ends().getLast());
         Optional<Recogniser.Candidate> recognised = Recogniser.recognise(near, far, chain.wiring());
         String words = WiringWords.of(chain.wiring());
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("map", chain.wiring().map());
-        map.put("recognised",
-                recognised.map(c -> CatalogShape.idAndTitle(c.named().id(), c.named().title())).orElse(null));
-        map.put("words", words);
-        map.put("problems", chain.problems());
         List<String> lines = new ArrayList<>(List.of(recognised.map(c -> c.named().title()).orElse(words)));
         chain.wiring().map().forEach((from, to) -> lines.add("  " + from + " – " + String.join(" ", to)));
         lines.addAll(chain.problems());
-        write(map, lines);
+        write(new Result(chain.wiring().map(),
+                recognised.map(c -> new Shape.Named(c.named().id(), c.named().title())).orElse(null), words,
+                chain.problems()), lines);
         return chain.problems().isEmpty() ? CommandLineApp.FINE : CommandLineApp.WRONG;
     }
 

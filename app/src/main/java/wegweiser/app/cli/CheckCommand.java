@@ -5,7 +5,6 @@ import static wegweiser.app.texts.Texts.t;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 import wegweiser.core.model.Job;
@@ -13,11 +12,12 @@ import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
 
 /** Checks a job against the rules. */
-@Command(name = "check", description = "Checks a job against the rules.", footerHeading = "%nExample%n", footer = {
-        "  wegweiser check dome.wegweiser.json"})
+@Command(name = "check")
 final class CheckCommand extends JobCommand {
-    @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
+
+    private record Result(List<Shape.Found> findings) {}
 
     @Override
     public Integer call() throws Exception {
@@ -27,7 +27,7 @@ final class CheckCommand extends JobCommand {
         if (findings.isEmpty()) {
             lines.add(t("cli.check.nothing"));
         }
-        write(Map.of("findings", findings.stream().map(Shape::finding).toList()), lines);
+        write(new Result(Shape.Found.of(findings)), lines);
         return Rules.blocking(read, findings).isEmpty() ? CommandLineApp.FINE : CommandLineApp.WRONG;
     }
 }

@@ -17,13 +17,11 @@ import java.util.Properties;
 import picocli.AutoComplete;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import wegweiser.app.texts.Texts;
 import wegweiser.files.io.BadFile;
 
 /** Wegweiser as a command. */
-@Command(name = "wegweiser", description = "A bench companion for people who build cables.", versionProvider = CommandLineApp.Version.class, footerHeading = "%nExamples%n", footer = {
-        "  wegweiser demo                      everything with a made-up workshop, no meter needed",
-        "  wegweiser check dome.wegweiser.json",
-        "  source <(wegweiser generate-completion)   completion in bash and zsh"})
+@Command(name = "wegweiser", versionProvider = CommandLineApp.Version.class)
 public final class CommandLineApp implements Runnable {
     /** Done and nothing wrong. */
     static final int FINE = 0;
@@ -40,12 +38,12 @@ public final class CommandLineApp implements Runnable {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
 
-    @CommandLine.Option(names = {"-h", "--help"}, usageHelp = true, description = "Shows this help.")
+    @CommandLine.Option(names = {"-h", "--help"}, usageHelp = true)
     @SuppressWarnings("unused")
     private boolean help;
 
     @CommandLine.Option(names = {"-V",
-            "--version"}, versionHelp = true, description = "Says which version this is.")
+            "--version"}, versionHelp = true)
     @SuppressWarnings("unused")
     private boolean version;
 
@@ -87,7 +85,13 @@ public final class CommandLineApp implements Runnable {
     }
 
     /** The command that is named, as it takes time to get them all ready; all of them where none is. */
-    private static CommandLine commandsFor(String[] args) {
+    static CommandLine commandsFor(String... args) {
+        CommandLine line = withThose(args);
+        line.setResourceBundle(Texts.commands());
+        return line;
+    }
+
+    private static CommandLine withThose(String... args) {
         CommandLine line = new CommandLine(new CommandLineApp());
         Optional<Class<?>> named = COMMANDS.stream().filter(c -> args.length > 0 && name(c).equals(args[0]))
                 .findFirst();

@@ -1,10 +1,8 @@
 package wegweiser.app.cli;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -15,50 +13,42 @@ import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
 
 /** What to cut and in which order to build. */
-@Command(name = "make", description = "Cut list, bench steps, parts and electrical figures.", footerHeading = "%nExample%n", footer = {
-        "  wegweiser make dome.wegweiser.json"})
+@Command(name = "make")
 final class MakeCommand extends JobCommand {
-    @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
 
-    @Option(names = "--left-handed", description = "Orders the joints for a left-handed person.")
+    @Option(names = "--left-handed")
     private boolean leftHanded;
+
+    private record Done(int n, String end, String text, @JsonProperty("wait") int waitSeconds,
+            String caution) {}
+
+    private record Cut(String what, double mm) {}
+
+    private record Part(String what, int count) {}
+
+    private record Figure(String what, String value) {}
+
+    private record Result(List<Done> steps, List<Cut> cuts, List<Part> parts, List<Figure> electrical) {}
 
     @Override
     public Integer call() throws Exception {
         Job read = read(job);
         List<Step> steps = BenchSteps.of(read, !leftHanded);
-        List<Map<String, Object>> cuts = new ArrayList<>();
-        CutList.of(read)
-                .ifPresent(c -> c.items().forEach(i -> cuts.add(pair("what", i.words(), "mm", i.mm()))));
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("steps", steps.stream().map(MakeCommand::shape).toList());
-        map.put("cuts", cuts);
-        map.put("parts", Materials.parts(read).stream()
-                .map(p -> pair("what", p.words(), "count", p.count())).toList());
-        map.put("electrical", Materials.electrical(read).stream()
-                .map(f -> pair("what", f.words(), "value", f.value())).toList());
-        write(map, steps.stream()
+        Result result = new Result(steps.stream().map(MakeCommand::shape).toList(),
+                CutList.of(read).stream().flatMap(c -> c.items().stream())
+                        .map(i -> new Cut(i.words(), i.mm())).toList(),
+                Materials.parts(read).stream().map(p -> new Part(p.words(), p.count())).toList(),
+                Materials.electrical(read).stream().map(f -> new Figure(f.words(), f.value())).toList());
+        write(result, steps.stream()
                 .map(s -> s.n() + "  " + s.text() + (s.caution().isEmpty() ? "" : "\n      " + s.caution()))
                 .toList());
         return CommandLineApp.FINE;
     }
 
-    /** Two members, in this order. */
-    private static Map<String, Object> pair(String first, Object one, String second, Object other) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put(first, one);
-        map.put(second, other);
-        return map;
-    }
-
-    private static Map<String, Object> shape(Step step) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("n", step.n());
-        map.put("end", step.end().isEmpty() ? null : step.end());
-        map.put("text", step.text());
-        map.put("wait", step.waitSeconds());
-        map.put("caution", step.caution());
-        return map;
+    private static Done shape(Step step) {
+        return new Done(step.n(), step.end().isEmpty() ? null : step.end(), step.text(), step.waitSeconds(),
+                step.caution());
     }
 }

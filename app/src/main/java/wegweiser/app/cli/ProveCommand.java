@@ -4,9 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -14,9 +12,9 @@ import wegweiser.core.advice.Fixture;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.prove.Diagnosis;
 import wegweiser.core.prove.Explanation;
-import wegweiser.core.prove.Fault;
 import wegweiser.core.prove.Prover;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
@@ -25,24 +23,43 @@ import wegweiser.instruments.SimulatedCable;
 import wegweiser.instruments.SimulatedMeter;
 
 /** The test plan of a job, and with readings its verdict. */
-@Command(name = "prove", description = "Plans the tests of a finished cable; with readings also the verdict and what is wrong.", footerHeading = "%nExample%n", footer = {
-        "  wegweiser prove dome.wegweiser.json --fixture comb",
-        "  wegweiser prove dome.wegweiser.json --hidden truth.wegweiser.json --once"})
+@Command(name = "prove")
 final class ProveCommand extends JobCommand {
-    @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
 
-    @Option(names = "--hidden", paramLabel = "TRUTH", description = "Takes the readings from a simulated cable with these links.")
+    @Option(names = "--hidden", paramLabel = "TRUTH")
     private Path hidden;
 
-    @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip or comb.")
+    @Option(names = "--fixture", defaultValue = "probes")
     private Fixture fixture;
 
-    @Option(names = "--once", description = "With --hidden: reads each test once; one wrong reading may pass a bad cable then.")
+    @Option(names = "--once")
     private boolean once;
 
-    @Option(names = "--seed", defaultValue = "1", description = "Seed of the simulated meter.")
+    @Option(names = "--seed", defaultValue = "1")
     private long seed;
+
+    private record Planned(String kind, List<Terminal> red, List<Terminal> black, String expect,
+            String danger) {
+        static Planned of(Test test) {
+            return new Planned(test.kind().id(), test.red(), test.black(), test.expect(), test.danger().id());
+        }
+    }
+
+    private record Wrong(String kind, List<Terminal> terminals) {}
+
+    private record Story(String kind, String end, String text, double explains, List<String> repair,
+            int joints) {
+        static Story of(Explanation e) {
+            return new Story(e.kind(), e.end().isEmpty() ? null : e.end(), e.text(), e.explains(), e.repair(),
+                    e.joints());
+        }
+    }
+
+    private record Result(List<Planned> plan, String verdict, int once, List<String> blind,
+            List<Wrong> faults,
+            List<Story> explanations) {}
 
     @Override
     public Integer call() throws Exception {
@@ -57,43 +74,11 @@ final class ProveCommand extends JobCommand {
         Derived derived = Derived.of(tested);
         Verdict verdict = Verdict.of(derived, fixture);
         List<Explanation> explanations = Diagnosis.of(tested, derived.evidence(), verdict.faults());
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("plan", verdict.plan().stream().map(ProveCommand::shape).toList());
-        map.put("verdict", verdict.result().id());
-        map.put("once", verdict.once().size());
-        map.put("blind", verdict.blind());
-        map.put("faults", verdict.faults().stream().map(ProveCommand::shape).toList());
-        map.put("explanations", explanations.stream().map(ProveCommand::shape).toList());
-        write(map, lines(verdict, explanations));
+        write(new Result(verdict.plan().stream().map(Planned::of).toList(), verdict.result().id(),
+                verdict.once().size(), verdict.blind(),
+                verdict.faults().stream().map(f -> new Wrong(f.kind().id(), f.terminals())).toList(),
+                explanations.stream().map(Story::of).toList()), lines(verdict, explanations));
         return verdict.result() == Verdict.Result.FAIL ? CommandLineApp.WRONG : CommandLineApp.FINE;
-    }
-
-    private static Map<String, Object> shape(Test test) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("kind", test.kind().id());
-        map.put("red", names(test.red()));
-        map.put("black", names(test.black()));
-        map.put("expect", test.expect());
-        map.put("danger", test.danger().id());
-        return map;
-    }
-
-    private static Map<String, Object> shape(Fault fault) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("kind", fault.kind().id());
-        map.put("terminals", names(fault.terminals()));
-        return map;
-    }
-
-    private static Map<String, Object> shape(Explanation e) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("kind", e.kind());
-        map.put("end", e.end().isEmpty() ? null : e.end());
-        map.put("text", e.text());
-        map.put("explains", e.explains());
-        map.put("repair", e.repair());
-        map.put("joints", e.joints());
-        return map;
     }
 
     private static List<String> lines(Verdict verdict, List<Explanation> explanations) {

@@ -7,7 +7,6 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 import wegweiser.core.readings.TypedReading;
@@ -17,11 +16,12 @@ import wegweiser.files.job.JobFile;
  * Adds readings to a job, one a line such as {@code A.4 B.6 beep}. Each is acknowledged with its number when it
  * is on the disk.
  */
-@Command(name = "read", description = "Adds readings from standard input to a job, one a line: A.4 B.6 beep, A.2 A.7 119.6.", footerHeading = "%nExample%n", footer = {
-        "  printf \"A.4 B.6 beep\\n\" | wegweiser read dome.wegweiser.json"})
+@Command(name = "read")
 final class ReadCommand extends JobCommand {
-    @Parameters(index = "0", paramLabel = "JOB", description = "A job file; it is changed.")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path file;
+
+    private record Saved(int saved) {}
 
     @Override
     public Integer call() throws Exception {
@@ -43,7 +43,7 @@ final class ReadCommand extends JobCommand {
                 continue;
             }
             int saved = at.job().readings().size();
-            write(Map.of("saved", saved), List.of("saved " + saved));
+            write(new Saved(saved), List.of("saved " + saved));
         }
         return refused == 0 ? CommandLineApp.FINE : CommandLineApp.UNUSABLE;
     }

@@ -2,9 +2,7 @@ package wegweiser.app.cli;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 import wegweiser.core.model.Terminal;
@@ -12,11 +10,20 @@ import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
 
 /** Proposes ways to join the ends of a job. */
-@Command(name = "route", description = "Proposes ways to join the ends, best first.", footerHeading = "%nExample%n", footer = {
-        "  wegweiser route dome.wegweiser.json --json"})
+@Command(name = "route")
 final class RouteCommand extends JobCommand {
-    @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
+
+    private record Proposed(String id, String title, String why, List<Shape.Joined> links,
+            List<Shape.Found> findings) {
+        static Proposed of(Scheme s) {
+            return new Proposed(s.id(), s.title(), s.why(), s.links().stream().map(Shape.Joined::of).toList(),
+                    Shape.Found.of(s.findings()));
+        }
+    }
+
+    private record Result(List<Proposed> schemes) {}
 
     @Override
     public Integer call() throws Exception {
@@ -30,19 +37,9 @@ final class RouteCommand extends JobCommand {
                             + l.conductor().map(c -> "  " + c).orElse("") + "  " + l.why().orElse("")));
             Shape.lines(scheme.findings()).forEach(l -> lines.add("  " + l));
         }
-        write(Map.of("schemes", schemes.stream().map(RouteCommand::shape).toList()), lines);
+        write(new Result(schemes.stream().map(Proposed::of).toList()), lines);
         return schemes.isEmpty() || schemes.getFirst().errors() > 0
                 ? CommandLineApp.WRONG
                 : CommandLineApp.FINE;
-    }
-
-    private static Map<String, Object> shape(Scheme scheme) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("id", scheme.id());
-        map.put("title", scheme.title());
-        map.put("why", scheme.why());
-        map.put("links", scheme.links().stream().map(Shape::link).toList());
-        map.put("findings", scheme.findings().stream().map(Shape::finding).toList());
-        return map;
     }
 }

@@ -1,30 +1,68 @@
 package wegweiser.app.cli;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import wegweiser.core.evidence.Contradiction;
 import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.model.Touch;
 import wegweiser.core.rules.Finding;
 
-/** The shapes that several commands write. */
+/** The shapes that several commands write; their components are the members of the JSON. */
 final class Shape {
     private Shape() {}
 
-    static Map<String, Object> finding(Finding f) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("rule", f.rule());
-        map.put("severity", f.severity().id());
-        map.put("terminals", JobCommand.names(f.terminals()));
-        map.put("message", f.message());
-        map.put("remedy", f.remedy());
-        return map;
+    /** Something with a name in a table. */
+    record Named(String id, String title) {}
+
+    /** A finding of a rule. */
+    record Found(String rule, String severity, List<Terminal> terminals, String message, String remedy) {
+        static List<Found> of(List<Finding> findings) {
+            return findings.stream()
+                    .map(f -> new Found(f.rule(), f.severity().id(), f.terminals(), f.message(),
+                            f.remedy()))
+                    .toList();
+        }
     }
+
+    /** A link of a scheme; {@code to} is null for an insulated conductor. */
+    record Joined(Terminal from, Terminal to, Planned part, String conductor, String why) {
+        static Joined of(Link link) {
+            return new Joined(link.from(), link.to().orElse(null), link.part().map(Planned::of).orElse(null),
+                    link.conductor().orElse(null), link.why().orElse(""));
+        }
+    }
+
+    /** A part of a link. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record Planned(String kind, Double ohms) {
+        static Planned of(Part part) {
+            return new Planned(part.kind().id(),
+                    part.ohms().isPresent() ? (Double) part.ohms().getAsDouble() : null);
+        }
+    }
+
+    /** A part that readings show; {@code ohms} is null for one that has none. */
+    record Measured(List<Terminal> between, String kind, Double ohms,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Double volts, List<Integer> because) {
+        static Measured of(MeasuredPart part) {
+            return new Measured(List.of(part.a(), part.b()), part.kind().id(),
+                    Double.isNaN(part.ohms()) ? null : (Double) (Math.round(10 * part.ohms()) / 10.0),
+                    Double.isNaN(part.volts()) ? null : (Double) part.volts(), part.because());
+        }
+    }
+
+    /** Readings that speak against each other, and the touch that settles it. */
+    record Against(List<Integer> readings, Touched settle) {
+        static Against of(Contradiction c) {
+            return new Against(c.readings(), new Touched(c.settle().red(), c.settle().black()));
+        }
+    }
+
+    /** Where the probes are. */
+    record Touched(List<Terminal> red, List<Terminal> black) {}
 
     static List<String> lines(List<Finding> findings) {
         List<String> lines = new ArrayList<>();
@@ -33,50 +71,5 @@ final class Shape {
             lines.add("       " + f.remedy());
         }
         return lines;
-    }
-
-    static Map<String, Object> link(Link link) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("from", link.from().toString());
-        map.put("to", link.to().map(Terminal::toString).orElse(null));
-        map.put("part", link.part().map(Shape::part).orElse(null));
-        map.put("conductor", link.conductor().orElse(null));
-        map.put("why", link.why().orElse(""));
-        return map;
-    }
-
-    private static Map<String, Object> part(Part part) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("kind", part.kind().id());
-        if (part.ohms().isPresent()) {
-            map.put("ohms", part.ohms().getAsDouble());
-        }
-        return map;
-    }
-
-    static Map<String, Object> part(MeasuredPart part) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("between", List.of(part.a().toString(), part.b().toString()));
-        map.put("kind", part.kind().id());
-        map.put("ohms", Double.isNaN(part.ohms()) ? null : Math.round(10 * part.ohms()) / 10.0);
-        if (!Double.isNaN(part.volts())) {
-            map.put("volts", part.volts());
-        }
-        map.put("because", part.because());
-        return map;
-    }
-
-    static Map<String, Object> contradiction(Contradiction c) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("readings", c.readings());
-        map.put("settle", touch(c.settle()));
-        return map;
-    }
-
-    static Map<String, Object> touch(Touch touch) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("red", JobCommand.names(touch.red()));
-        map.put("black", JobCommand.names(touch.black()));
-        return map;
     }
 }

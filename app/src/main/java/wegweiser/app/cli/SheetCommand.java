@@ -4,9 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -14,17 +12,18 @@ import picocli.CommandLine.Parameters;
 import wegweiser.files.sheet.Sheets;
 
 /** Writes the sheet of a cable. */
-@Command(name = "sheet", description = "Writes the sheet: .pdf, .svg, .html, .md or .csv by the ending.", footerHeading = "%nExample%n", footer = {
-        "  wegweiser sheet dome.wegweiser.json -o dome.pdf"})
+@Command(name = "sheet")
 final class SheetCommand extends JobCommand {
-    @Parameters(index = "0", paramLabel = "JOB", description = "A job file.")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
 
-    @Option(names = "-o", required = true, paramLabel = "FILE", description = "The file to write.")
+    @Option(names = "-o", required = true, paramLabel = "FILE")
     private Path file;
 
-    @Option(names = "--label", defaultValue = "", description = "Label number of the unit.")
+    @Option(names = "--label", defaultValue = "")
     private String label;
+
+    private record Result(String written, Set<String> missingLetters) {}
 
     @Override
     public Integer call() throws Exception {
@@ -33,10 +32,7 @@ final class SheetCommand extends JobCommand {
         if (!missing.isEmpty()) {
             lines.add(t("cli.letters", String.join(" ", missing)));
         }
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("written", file.toString());
-        map.put("missingLetters", List.copyOf(missing));
-        write(map, lines);
+        write(new Result(file.toString(), missing), lines);
         return CommandLineApp.FINE;
     }
 }

@@ -4,10 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -33,13 +30,12 @@ import wegweiser.instruments.SimulatedCable;
 import wegweiser.instruments.SimulatedTrace;
 
 /** Traces a simulated cable with the advisor. */
-@Command(name = "trace", description = "Traces a simulated cable, whose truth is the links of another job, with the advisor.", footerHeading = "%nExample%n", footer = {
-        "  wegweiser trace open.wegweiser.json --hidden truth.wegweiser.json --fixture comb"})
+@Command(name = "trace")
 final class TraceCommand extends JobCommand {
-    @Parameters(index = "0", paramLabel = "JOB", description = "A job file: its ends, and what is known already.")
+    @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
 
-    @Option(names = "--hidden", required = true, paramLabel = "TRUTH", description = "A job file whose links are the truth.")
+    @Option(names = "--hidden", required = true, paramLabel = "TRUTH")
     private Path hidden;
 
     /** What is in the hands; a ladder plug tells joins apart, and what it leaves open is touched with probes. */
@@ -47,13 +43,13 @@ final class TraceCommand extends JobCommand {
         PROBES, CLIP, COMB, LADDER
     }
 
-    @Option(names = "--fixture", defaultValue = "probes", description = "probes, clip, comb or ladder.")
+    @Option(names = "--fixture", defaultValue = "probes")
     private Hands fixture;
 
-    @Option(names = "--goal", defaultValue = "prove", description = "identify; once: every pair is read; prove: and no reading stands alone.")
+    @Option(names = "--goal", defaultValue = "prove")
     private Goal goal;
 
-    @Option(names = "--seed", defaultValue = "1", description = "Seed of the simulated meter.")
+    @Option(names = "--seed", defaultValue = "1")
     private long seed;
 
     @Override
@@ -78,28 +74,27 @@ final class TraceCommand extends JobCommand {
         return CommandLineApp.FINE;
     }
 
-    private static Map<String, Object> result(Job job, TerminalIndex index, Advisor advisor, Tracer.Run run,
-            Sweep sweep) {
+    private record Recognised(String id, String title, double confidence) {}
+
+    private record Result(int touches, long seconds, int sweepTouches, long sweepSeconds,
+            List<List<Terminal>> nets,
+            List<Shape.Measured> parts, Recognised recognised, boolean proved, List<Integer> alone,
+            int unproved,
+            String depth, List<List<Terminal>> open, List<Shape.Against> contradictions) {}
+
+    private static Result result(Job job, TerminalIndex index, Advisor advisor, Tracer.Run run, Sweep sweep) {
         Evidence evidence = run.evidence();
         Proof proof = advisor.proof(evidence);
         Belief.Leader leader = run.belief().leader();
         Nets believed = new Nets(index,
                 proof.isHeardOut() ? evidence.labels() : believed(evidence, leader));
-        Map<String, Object> map = new LinkedHashMap<>();
-        map.put("touches", run.touches());
-        map.put("seconds", Math.round(run.seconds()));
-        map.put("sweepTouches", sweep.touches());
-        map.put("sweepSeconds", Math.round(sweep.seconds()));
-        map.put("nets", believed.joinedNets().stream().map(JobCommand::names).toList());
-        map.put("parts", evidence.parts().stream().map(Shape::part).toList());
-        map.put("recognised", recognised(job, believed, proof.isHeardOut() ? 1 : leader.probability()));
-        map.put("proved", proof.isProved());
-        map.put("alone", proof.alone());
-        map.put("unproved", proof.unproved());
-        map.put("depth", proof.coverage().id());
-        map.put("open", proof.open().stream().map(p -> names(List.of(p.a(), p.b()))).toList());
-        map.put("contradictions", evidence.contradictions().stream().map(Shape::contradiction).toList());
-        return map;
+        return new Result(run.touches(), Math.round(run.seconds()), sweep.touches(),
+                Math.round(sweep.seconds()), believed.joinedNets(),
+                evidence.parts().stream().map(Shape.Measured::of).toList(),
+                recognised(job, believed, proof.isHeardOut() ? 1 : leader.probability()), proof.isProved(),
+                proof.alone(), proof.unproved(), proof.coverage().id(),
+                proof.open().stream().map(p -> List.of(p.a(), p.b())).toList(),
+                evidence.contradictions().stream().map(Shape.Against::of).toList());
     }
 
     /** What is most believed, without any join that readings rule out. */
@@ -115,7 +110,7 @@ final class TraceCommand extends JobCommand {
         return labels;
     }
 
-    private static Map<String, Object> recognised(Job job, Nets nets, double confidence) {
+    private static Recognised recognised(Job job, Nets nets, double confidence) {
         if (job.ends().size() != 2) {
             return null;
         }
@@ -123,14 +118,9 @@ final class TraceCommand extends JobCommand {
         String near = catalogue.of(job.ends().get(0)).map(t -> t.family()).orElse("");
         String far = catalogue.of(job.ends().get(1)).map(t -> t.family()).orElse("");
         Wiring wiring = Wiring.between(nets, job.ends().get(0).name(), job.ends().get(1).name());
-        Optional<Recogniser.Candidate> found = Recogniser.recognise(near, far, wiring);
-        Map<String, Object> map = new LinkedHashMap<>();
-        found.ifPresent(c -> {
-            map.put("id", c.named().id());
-            map.put("title", c.named().title());
-            map.put("confidence", Math.round(1000 * confidence) / 1000.0);
-        });
-        return map.isEmpty() ? null : map;
+        return Recogniser.recognise(near, far, wiring).map(Recogniser.Candidate::named)
+                .map(n -> new Recognised(n.id(), n.title(), Math.round(1000 * confidence) / 1000.0))
+                .orElse(null);
     }
 
     private static List<String> lines(Tracer.Run run, Proof proof, Sweep sweep) {

@@ -15,44 +15,44 @@ final class WindowCommands {
     private WindowCommands() {}
 
     /** The window itself. */
-    @Command(name = "window", description = "Opens the window, on the job named or the one of the last time.", footerHeading = "%nExample%n", footer = "  wegweiser dome.wegweiser.json")
+    @Command(name = "window")
     static final class Window {
-        @Parameters(arity = "0..1", paramLabel = "JOB", description = "A job file.")
+        @Parameters(arity = "0..1", paramLabel = "JOB")
         private Path job;
 
-        @Option(names = "--workshop", paramLabel = "FOLDER", description = "The folder to work in.")
+        @Option(names = "--workshop", paramLabel = "FOLDER")
         private Path workshop;
 
-        @Option(names = "--self-check", description = "Tries in the window all that needs a library, and ends.")
+        @Option(names = "--self-check")
         private boolean selfCheck;
 
-        @Option(names = {"-h", "--help"}, usageHelp = true, description = "Shows this help.")
+        @Option(names = {"-h", "--help"}, usageHelp = true)
         private boolean help;
     }
 
     /** The demo. */
-    @Command(name = "demo", description = "Opens the window on a made-up workshop that is gone afterwards.", footerHeading = "%nExample%n", footer = "  wegweiser demo")
+    @Command(name = "demo")
     static final class Demo {
-        @Option(names = "--workshop", paramLabel = "FOLDER", description = "Keeps the demo in this folder.")
+        @Option(names = "--workshop", paramLabel = "FOLDER")
         private Path workshop;
 
-        @Option(names = {"-h", "--help"}, usageHelp = true, description = "Shows this help.")
+        @Option(names = {"-h", "--help"}, usageHelp = true)
         private boolean help;
     }
 
     /** The pictures. */
-    @Command(name = "screenshots", description = "Takes pictures of every view, of the demo or of one job.", footerHeading = "%nExample%n", footer = "  wegweiser screenshots dome.wegweiser.json --out pictures --size 1024x700")
+    @Command(name = "screenshots")
     static final class Screenshots {
-        @Parameters(arity = "0..1", paramLabel = "JOB", description = "A job file.")
+        @Parameters(arity = "0..1", paramLabel = "JOB")
         private Path job;
 
-        @Option(names = "--out", paramLabel = "FOLDER", description = "Where the pictures go.")
+        @Option(names = "--out", paramLabel = "FOLDER")
         private Path out;
 
-        @Option(names = "--size", paramLabel = "WIDTHxHEIGHT", description = "The size of the window.")
+        @Option(names = "--size", paramLabel = "WIDTHxHEIGHT")
         private String size;
 
-        @Option(names = {"-h", "--help"}, usageHelp = true, description = "Shows this help.")
+        @Option(names = {"-h", "--help"}, usageHelp = true)
         private boolean help;
     }
 

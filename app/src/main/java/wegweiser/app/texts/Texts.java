@@ -13,4 +13,9 @@ public final class Texts {
     public static String t(String key, Object... args) {
         return Words.fill(BUNDLE.getString(key), args);
     }
+
+    /** What the help says of each command, by the keys that the command line looks up. */
+    public static ResourceBundle commands() {
+        return ResourceBundle.getBundle("wegweiser.app.texts.commands");
+    }
 }

@@ -14,9 +14,9 @@ sealed interface Block {
     /** A table; the heads and each row have the same number of cells. */
     record Table(String heading, List<String> heads, List<List<String>> rows) implements Block {
         /** The same by the keys of its words, each below {@code sheet.}. */
-        static Table of(String heading, String heads, List<List<String>> rows) {
+        static Table of(String heading, List<String> heads, List<List<String>> rows) {
             return new Table(Words.say("sheet." + heading),
-                    List.of(heads.split(" ")).stream().map(h -> Words.say("sheet." + h)).toList(), rows);
+                    heads.stream().map(h -> Words.say("sheet." + h)).toList(), rows);
         }
     }
 

@@ -60,7 +60,7 @@ record SheetContent(String title, String label, String cable, String verdict, Li
             blocks.add(new Block.Points(Words.say("sheet.blind"), verdict.blind()));
         }
         if (!job.waivers().isEmpty()) {
-            blocks.add(Block.Table.of("waivers", "rule where reason", job.waivers().stream()
+            blocks.add(Block.Table.of("waivers", List.of("rule", "where", "reason"), job.waivers().stream()
                     .map(w -> List.of(w.rule(), Words.list(w.terminals()), w.reason())).toList()));
         }
         blocks.add(new Block.Points(Words.say("sheet.cautions"),
@@ -72,7 +72,8 @@ record SheetContent(String title, String label, String cable, String verdict, Li
 
     /** The from-to table alone. */
     static Block.Table fromTo(Job job) {
-        return Block.Table.of("from-to", "from signal to signal conductor colour part",
+        return Block.Table.of("from-to",
+                List.of("from", "signal", "to", "signal", "conductor", "colour", "part"),
                 job.links().stream().map(l -> row(job, l)).toList());
     }
 
@@ -150,7 +151,7 @@ record SheetContent(String title, String label, String cable, String verdict, Li
         List<List<String>> rows = new ArrayList<>();
         cut.items().forEach(i -> rows.add(List.of(i.words(), metres(i.mm()))));
         rows.add(List.of(Words.say("sheet.total"), metres(cut.totalMm())));
-        return Block.Table.of("cut", "item length", rows);
+        return Block.Table.of("cut", List.of("item", "length"), rows);
     }
 
     private static String metres(double mm) {
@@ -168,7 +169,7 @@ record SheetContent(String title, String label, String cable, String verdict, Li
                         case FAILED -> Words.say("sheet.failed");
                     }));
         }
-        return Block.Table.of("tests", "test red black expect result", rows);
+        return Block.Table.of("tests", List.of("test", "red", "black", "expect", "result"), rows);
     }
 
     private static String terminals(List<Terminal> all) {

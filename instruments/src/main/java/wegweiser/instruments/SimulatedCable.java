@@ -59,7 +59,7 @@ public final class SimulatedCable {
     }
 
     int label(Terminal terminal) {
-        return nets.labels()[nets.index().of(terminal)];
+        return nets.partition().root(nets.index().of(terminal));
     }
 
     /**

@@ -51,8 +51,8 @@ class ItsWordTest {
             List<Branch> resistors = new ArrayList<>();
             Set<List<Integer>> diodes = new HashSet<>();
             for (Link link : job.links()) {
-                int from = nets.labels()[index.of(link.from())];
-                int to = nets.labels()[index.of(link.to().orElseThrow())];
+                int from = nets.partition().root(index.of(link.from()));
+                int to = nets.partition().root(index.of(link.to().orElseThrow()));
                 if (from != to && link.is(PartKind.RESISTOR)) {
                     resistors.add(new Branch(from, to, link.part().orElseThrow().ohms().orElseThrow()));
                 } else if (from != to && link.is(PartKind.DIODE)) {
@@ -67,8 +67,8 @@ class ItsWordTest {
             List<Branch> resistors = new ArrayList<>();
             Set<List<Integer>> diodes = new HashSet<>();
             for (MeasuredPart part : evidence.parts()) {
-                int a = nets.labels()[nets.index().of(part.a())];
-                int b = nets.labels()[nets.index().of(part.b())];
+                int a = nets.partition().root(nets.index().of(part.a()));
+                int b = nets.partition().root(nets.index().of(part.b()));
                 if (part.kind() == PartKind.DIODE) {
                     diodes.add(List.of(a, b));
                 } else {
@@ -83,9 +83,7 @@ class ItsWordTest {
         }
 
         int[] roots() {
-            return java.util.stream.IntStream.range(0, nets.labels().length)
-                    .filter(i -> nets.labels()[i] == i)
-                    .toArray();
+            return nets.partition().roots();
         }
 
         /** The first difference that a meter would show, within a share of the resistance and some ohms. */

@@ -23,6 +23,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Partition;
 import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.files.io.BadFile;
@@ -87,7 +88,7 @@ final class TraceCommand extends JobCommand {
         Proof proof = advisor.proof(evidence);
         Belief.Leader leader = run.belief().leader();
         Nets believed = new Nets(index,
-                proof.isHeardOut() ? evidence.labels() : believed(evidence, leader));
+                proof.isHeardOut() ? evidence.partition() : believed(evidence, leader));
         return new Result(run.touches(), Math.round(run.seconds()), sweep.touches(),
                 Math.round(sweep.seconds()), believed.joinedNets(),
                 evidence.parts().stream().map(Shape.Measured::of).toList(),
@@ -98,16 +99,16 @@ final class TraceCommand extends JobCommand {
     }
 
     /** What is most believed, without any join that readings rule out. */
-    private static int[] believed(Evidence evidence, Belief.Leader leader) {
-        int[] labels = leader.labels();
-        for (int i = 0; i < labels.length; i++) {
-            for (int j = i + 1; j < labels.length; j++) {
-                if (labels[i] == labels[j] && evidence.isApart(i, j)) {
-                    return evidence.labels();
+    private static Partition believed(Evidence evidence, Belief.Leader leader) {
+        Partition believed = leader.partition();
+        for (int i = 0; i < believed.size(); i++) {
+            for (int j = i + 1; j < believed.size(); j++) {
+                if (believed.isJoined(i, j) && evidence.isApart(i, j)) {
+                    return evidence.partition();
                 }
             }
         }
-        return labels;
+        return believed;
     }
 
     private static Recognised recognised(Job job, Nets nets, double confidence) {

@@ -131,7 +131,7 @@ final class CableMix {
             return -Math.log(share) / Math.log(2);
         }
         return randomBits(
-                (int) (cable.labels().length - java.util.Arrays.stream(cable.labels()).distinct().count()));
+                cable.partition().size() - cable.partition().count());
     }
 
     /** Whether a cable is one of those that have a name, with a mistake or without. */
@@ -183,19 +183,12 @@ final class CableMix {
     }
 
     private Nets shorted(Nets sound, String end, String one, String other) {
-        int[] labels = sound.labels().clone();
-        int a = labels[index.of(new Terminal(end, one))];
-        int b = labels[index.of(new Terminal(end, other))];
-        for (int i = 0; i < labels.length; i++) {
-            labels[i] = labels[i] == b ? a : labels[i];
-        }
-        return new Nets(index, EndChange.canonical(labels));
+        return new Nets(index, sound.partition().joining(index.of(new Terminal(end, one)),
+                index.of(new Terminal(end, other))));
     }
 
     private Nets opened(Nets sound, String end, String contact) {
-        int[] labels = sound.labels().clone();
-        labels[index.of(new Terminal(end, contact))] = labels.length;
-        return new Nets(index, EndChange.canonical(labels));
+        return new Nets(index, sound.partition().without(index.of(new Terminal(end, contact))));
     }
 
     private Nets partial(SplittableRandom random) {

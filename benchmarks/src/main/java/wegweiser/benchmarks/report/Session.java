@@ -1,8 +1,6 @@
 package wegweiser.benchmarks.report;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +15,7 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Partition;
 
 /** One cable traced to the end by an advisor with an honest meter. */
 record Session(int touches, double seconds, boolean finished, boolean right, boolean read, int unproved) {
@@ -26,16 +25,10 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
      * A session for each cable. Sessions are the same for the same cable, and many cables of a mix are: each is traced once.
      */
     static List<Session> all(Advisor advisor, List<Nets> truths, Fixture fixture, boolean identify) {
-        List<List<Integer>> keys = truths.stream().map(t -> Arrays.stream(t.labels()).boxed().toList())
-                .toList();
-        Map<List<Integer>, Nets> distinct = new HashMap<>();
-        for (int i = 0; i < keys.size(); i++) {
-            distinct.putIfAbsent(keys.get(i), truths.get(i));
-        }
-        Map<List<Integer>, Session> traced = new ConcurrentHashMap<>();
-        distinct.entrySet().parallelStream()
-                .forEach(e -> traced.put(e.getKey(), run(advisor, e.getValue(), fixture, identify)));
-        return keys.stream().map(traced::get).toList();
+        Map<Nets, Session> traced = new ConcurrentHashMap<>();
+        truths.stream().distinct().toList().parallelStream()
+                .forEach(truth -> traced.put(truth, run(advisor, truth, fixture, identify)));
+        return truths.stream().map(traced::get).toList();
     }
 
     /** Runs to the goal; identification ends as soon as what joins the ends is believed. */
@@ -55,7 +48,7 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
             boolean table = identify && advisor.isTableBelieved(evidence, belief);
             Optional<Proposal> next = table ? Optional.empty() : advisor.next(evidence, belief);
             if (next.isEmpty()) {
-                int[] found = identify ? advisor.believed(evidence, belief) : evidence.labels();
+                Partition found = identify ? advisor.believed(evidence, belief) : evidence.partition();
                 boolean right = sameTable(found, truth);
                 return new Session(touches, seconds, true, right,
                         advisor.proof(evidence).isRead(),
@@ -82,11 +75,11 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
     }
 
     /** Whether both say the same of every pair of contacts at different ends. */
-    static boolean sameTable(int[] labels, Nets truth) {
-        for (int a = 0; a < labels.length; a++) {
-            for (int b = a + 1; b < labels.length; b++) {
+    static boolean sameTable(Partition found, Nets truth) {
+        for (int a = 0; a < found.size(); a++) {
+            for (int b = a + 1; b < found.size(); b++) {
                 boolean across = !truth.index().get(a).end().equals(truth.index().get(b).end());
-                if (across && (labels[a] == labels[b]) != (truth.labels()[a] == truth.labels()[b])) {
+                if (across && found.isJoined(a, b) != truth.partition().isJoined(a, b)) {
                     return false;
                 }
             }

@@ -99,7 +99,7 @@ public final class TraceReport {
      * apart, and one for each bit by which its surprise in the mix exceeds what the touches on its joins can answer.
      */
     private static double floor(CableMix mix, Nets cable) {
-        double joins = cable.labels().length - nets(cable);
+        double joins = cable.partition().size() - nets(cable);
         return joins + cuts(cable) + Math.max(0, mix.bits(cable) - joins);
     }
 
@@ -116,7 +116,7 @@ public final class TraceReport {
             List<Nets> truths = drawn(mix, cables);
             List<Session> sessions = sessions(mix, truths, Goal.ONCE);
             List<Session> proofs = sessions(mix, truths, Goal.PROVE);
-            double joins = truths.stream().mapToInt(t -> t.labels().length - nets(t)).average().orElse(0);
+            double joins = truths.stream().mapToInt(t -> t.partition().size() - nets(t)).average().orElse(0);
             double cuts = truths.stream().mapToDouble(TraceReport::cuts)
                     .average().orElse(0);
             double floor = truths.stream().mapToDouble(t -> floor(mix, t)).average().orElse(0);
@@ -159,7 +159,7 @@ public final class TraceReport {
     }
 
     private static int nets(Nets truth) {
-        return (int) Arrays.stream(truth.labels()).distinct().count();
+        return truth.partition().count();
     }
 
     private static double fullSweep(CableMix mix) {

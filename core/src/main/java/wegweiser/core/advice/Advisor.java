@@ -1,6 +1,5 @@
 package wegweiser.core.advice;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import wegweiser.core.belief.Belief;
@@ -18,6 +17,7 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
+import wegweiser.core.wiring.Partition;
 import wegweiser.core.words.Words;
 
 /**
@@ -83,9 +83,9 @@ public final class Advisor {
         return Belief.of(hypotheses, evidence.supposed(), seed, Optional.of(before));
     }
 
-    /** The wiring most believed, as labels of the terminals: those with the same label are joined. */
-    public int[] believed(Evidence evidence, Belief belief) {
-        return belief.leader().labels().clone();
+    /** The wiring most believed. */
+    public Partition believed(Evidence evidence, Belief belief) {
+        return belief.leader().partition();
     }
 
     /** Whether the goal is reached. */
@@ -203,7 +203,7 @@ public final class Advisor {
     public boolean isTableBelieved(Evidence evidence, Belief belief) {
         Belief.Leader leader = belief.leader(true);
         return leader.probability() >= IDENTIFIED && Belief.items(evidence).stream()
-                .allMatch(i -> i.meaning() != Meaning.JOINS || i.isBeeping(leader.labels()));
+                .allMatch(i -> i.meaning() != Meaning.JOINS || i.isBeeping(leader.partition()));
     }
 
     /** Whether readings already identify the cable, and no more is asked for. */
@@ -250,10 +250,10 @@ public final class Advisor {
 
     private String learnReason(Belief belief, int a, int b, double p) {
         Optional<Belief.Share> forIt = belief.shares().stream()
-                .filter(s -> s.hypothesis().labels()[a] == s.hypothesis().labels()[b])
+                .filter(s -> s.hypothesis().partition().isJoined(a, b))
                 .findFirst();
         Optional<Belief.Share> against = belief.shares().stream()
-                .filter(s -> s.hypothesis().labels()[a] != s.hypothesis().labels()[b])
+                .filter(s -> !s.hypothesis().partition().isJoined(a, b))
                 .findFirst();
         if (forIt.isPresent() && against.isPresent() && forIt.get().probability() > 0.02) {
             return Words.say("advisor.learn.between", forIt.get().hypothesis().title(),
@@ -271,7 +271,7 @@ public final class Advisor {
         double bestScore = Double.MAX_VALUE;
         for (int a = 0; a < index.size(); a++) {
             for (int b = a + 1; b < index.size(); b++) {
-                if (leader.labels()[a] != leader.labels()[b] || evidence.isJoined(a, b)
+                if (!leader.partition().isJoined(a, b) || evidence.isJoined(a, b)
                         || evidence.isApart(a, b) || repeats.isEnough(a, b)) {
                     continue;
                 }
@@ -364,7 +364,7 @@ public final class Advisor {
         if (goal != Goal.PROVE || !fixture.canGang()) {
             return 0;
         }
-        int nets = (int) Arrays.stream(belief.leader().labels()).distinct().count();
+        int nets = belief.leader().partition().count();
         return index.size() - nets + Isolation.bothWays(nets).size();
     }
 
@@ -374,18 +374,17 @@ public final class Advisor {
         if (goal == Goal.IDENTIFY) {
             return (int) Math.max(1, Math.ceil(learn));
         }
-        int[] proved = evidence.labels();
-        long joins = Arrays.stream(proved).distinct().count()
-                - Arrays.stream(leader.labels()).distinct().count();
+        int joins = evidence.partition().count() - leader.partition().count();
         int isolation = fixture.canGang() ? isolationLeft(evidence, leader) : depth.open(evidence).size();
         return (int) Math.max(1, Math.ceil(0.6 * learn) + Math.max(0, joins) + isolation);
     }
 
     /** Before the joins are known, as many touches as the nets that are believed will take. */
     private static int isolationLeft(Evidence evidence, Belief.Leader leader) {
-        long proved = Arrays.stream(evidence.labels()).distinct().count();
-        long believed = Arrays.stream(leader.labels()).distinct().count();
-        return proved > believed ? Isolation.bothWays((int) believed).size() : new Clearing(evidence).left();
+        int believed = leader.partition().count();
+        return evidence.partition().count() > believed
+                ? Isolation.bothWays(believed).size()
+                : new Clearing(evidence).left();
     }
 
     private Touch touch(int[][] numbers) {

@@ -5,6 +5,7 @@ import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.wiring.Partition;
 
 /**
  * The second proof of a cable that is proved: which touch to make next so that no reading stands alone. Known joins are
@@ -32,11 +33,11 @@ final class Again {
 
     /** A join that is left without copper proved, between the far ends of what is left of its net. */
     private Optional<Clearing.Asked> joint() {
-        int[] labels = whole.labels();
-        for (int a = 0; a < labels.length; a++) {
-            for (int b = labels.length - 1; b > a; b--) {
+        Partition nets = whole.partition();
+        for (int a = 0; a < nets.size(); a++) {
+            for (int b = nets.size() - 1; b > a; b--) {
                 boolean open = !left.isJoined(a, b) || !left.looked().isCopper(a, b);
-                if (labels[a] == labels[b] && open && !repeats.isEnough(a, b)) {
+                if (nets.isJoined(a, b) && open && !repeats.isEnough(a, b)) {
                     return asked(a, b, Mode.OHMS);
                 }
             }

@@ -6,6 +6,7 @@ import java.util.List;
 import wegweiser.core.belief.Belief;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Job;
+import wegweiser.core.wiring.Partition;
 
 /**
  * The touches worth weighing where contacts can be ganged: every single touch of an unproved pair of classes, halves of
@@ -57,13 +58,12 @@ final class Candidates {
     /** Gangs that ask about many contacts at once: everything without a partner, and the cuts of the leader's nets. */
     private static List<int[][]> wide(Job job, Evidence evidence, Belief.Leader leader) {
         List<int[][]> found = new ArrayList<>();
-        int[] labels = evidence.labels();
+        Partition proved = evidence.partition();
         List<Integer> near = new ArrayList<>();
         List<Integer> far = new ArrayList<>();
-        for (int i = 0; i < labels.length; i++) {
+        for (int i = 0; i < proved.size(); i++) {
             boolean first = evidence.index().get(i).end().equals(job.ends().getFirst().name());
-            boolean alone = isAlone(labels, i);
-            if (alone) {
+            if (proved.isAlone(i)) {
                 (first ? near : far).add(i);
             }
         }
@@ -73,16 +73,11 @@ final class Candidates {
             found.add(new int[][]{numbers(near), numbers(far.subList(0, far.size() / 2))});
             rectangles(near, far, found);
         }
-        List<Integer> roots = new ArrayList<>();
-        for (int i = 0; i < labels.length; i++) {
-            if (leader.labels()[i] == i) {
-                roots.add(i);
-            }
-        }
+        int[] roots = leader.partition().roots();
         // the same touches that clear the nets of parts later, so that none is made twice
-        for (Isolation.Cut cut : Isolation.bothWays(roots.size())) {
-            found.add(new int[][]{Arrays.stream(cut.red()).map(roots::get).toArray(),
-                    Arrays.stream(cut.black()).map(roots::get).toArray()});
+        for (Isolation.Cut cut : Isolation.bothWays(roots.length)) {
+            found.add(new int[][]{Arrays.stream(cut.red()).map(r -> roots[r]).toArray(),
+                    Arrays.stream(cut.black()).map(r -> roots[r]).toArray()});
         }
         return found;
     }
@@ -103,14 +98,6 @@ final class Candidates {
         }
     }
 
-    private static boolean isAlone(int[] labels, int i) {
-        int members = 0;
-        for (int label : labels) {
-            members += label == labels[i] ? 1 : 0;
-        }
-        return members == 1;
-    }
-
     private static int[] numbers(List<Integer> list) {
         return list.stream().mapToInt(Integer::intValue).toArray();
     }
@@ -118,21 +105,21 @@ final class Candidates {
     /** All single touches of pairs not yet proved, and for gangs halves of what a contact may be joined to. */
     private static List<int[][]> narrow(Evidence evidence, Belief belief) {
         int n = evidence.index().size();
-        int[] labels = evidence.labels();
+        Partition proved = evidence.partition();
         List<int[][]> found = new ArrayList<>();
         for (int a = 0; a < n; a++) {
             List<Integer> open = new ArrayList<>();
             for (int b = 0; b < n; b++) {
-                if (a == b || labels[b] != b || evidence.isJoined(a, b)
+                if (a == b || !proved.isRoot(b) || evidence.isJoined(a, b)
                         || evidence.isApart(a, b)) {
                     continue;
                 }
                 open.add(b);
-                if (b > a && labels[a] == a) {
+                if (b > a && proved.isRoot(a)) {
                     found.add(new int[][]{{a}, {b}});
                 }
             }
-            if (labels[a] == a && open.size() > 1) {
+            if (proved.isRoot(a) && open.size() > 1) {
                 halves(belief, a, open, found);
             }
         }

@@ -12,6 +12,7 @@ import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.wiring.DisjointSets;
+import wegweiser.core.wiring.Partition;
 
 /**
  * What is left to be proved once the joins are known, with gangs: that nothing lies between nets that are apart, or
@@ -42,24 +43,24 @@ final class Clearing {
 
     /** The first terminal of each net, those between which parts lie together. */
     private static List<int[]> groups(Evidence evidence) {
-        int[] labels = evidence.labels();
-        DisjointSets sets = new DisjointSets(labels.length);
+        Partition nets = evidence.partition();
+        DisjointSets sets = new DisjointSets(nets.size());
         for (MeasuredPart part : evidence.parts()) {
-            sets.union(labels[evidence.index().of(part.a())], labels[evidence.index().of(part.b())]);
+            sets.union(nets.root(evidence.index().of(part.a())), nets.root(evidence.index().of(part.b())));
         }
-        int[] group = sets.labels();
+        Partition group = sets.partition();
         List<List<Integer>> found = new ArrayList<>();
-        int[] at = new int[labels.length];
+        int[] at = new int[nets.size()];
         Arrays.fill(at, -1);
-        for (int i = 0; i < labels.length; i++) {
-            if (labels[i] != i) {
+        for (int i = 0; i < nets.size(); i++) {
+            if (!nets.isRoot(i)) {
                 continue;
             }
-            if (at[group[i]] < 0) {
-                at[group[i]] = found.size();
+            if (at[group.root(i)] < 0) {
+                at[group.root(i)] = found.size();
                 found.add(new ArrayList<>());
             }
-            found.get(at[group[i]]).add(i);
+            found.get(at[group.root(i)]).add(i);
         }
         return found.stream().map(g -> g.stream().mapToInt(Integer::intValue).toArray()).toList();
     }

@@ -17,6 +17,7 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
+import wegweiser.core.wiring.Partition;
 import wegweiser.core.words.Words;
 
 /**
@@ -80,8 +81,8 @@ final class Locator {
                 : repeats.isEnough(touch[0], touch[1]);
     }
 
-    private static boolean has(int[] labels, int[] gang, int terminal) {
-        return Arrays.stream(gang).anyMatch(i -> labels[i] == labels[terminal]);
+    private static boolean has(Partition nets, int[] gang, int terminal) {
+        return Arrays.stream(gang).anyMatch(i -> nets.isJoined(i, terminal));
     }
 
     private static boolean isPartOpen(Evidence evidence, int a, int b) {
@@ -101,26 +102,26 @@ final class Locator {
      * network means that one more part is hidden there.
      */
     private static boolean isExplained(Evidence evidence, Reading reading, int[] red, int[] black) {
-        int[] labels = evidence.labels();
+        Partition nets = evidence.partition();
         List<ResistorNetwork.Branch> network = new ArrayList<>();
         for (MeasuredPart part : evidence.parts()) {
             int a = evidence.index().of(part.a());
             int b = evidence.index().of(part.b());
             if (part.kind() == PartKind.RESISTOR) {
-                network.add(new ResistorNetwork.Branch(labels[a], labels[b], part.ohms()));
-            } else if (reading.mode() == Mode.DIODE && has(labels, red, a) && has(labels, black, b)) {
+                network.add(new ResistorNetwork.Branch(nets.root(a), nets.root(b), part.ohms()));
+            } else if (reading.mode() == Mode.DIODE && has(nets, red, a) && has(nets, black, b)) {
                 return true;
             }
         }
-        double through = ResistorNetwork.between(network, labels(labels, red), labels(labels, black));
+        double through = ResistorNetwork.between(network, roots(nets, red), roots(nets, black));
         double read = Evidence.ohmsWithoutLeads(reading);
         return Double.isNaN(read)
                 ? through < DIODE_MODE_OHMS
                 : read >= through * (1 - READING_SHARE) - READING_OHMS;
     }
 
-    private static Set<Integer> labels(int[] labels, int[] gang) {
-        return Arrays.stream(gang).mapToObj(i -> labels[i]).collect(Collectors.toSet());
+    private static Set<Integer> roots(Partition nets, int[] gang) {
+        return Arrays.stream(gang).mapToObj(nets::root).collect(Collectors.toSet());
     }
 
     private interface Pair {

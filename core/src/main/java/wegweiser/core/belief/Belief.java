@@ -10,6 +10,7 @@ import java.util.concurrent.atomic.AtomicReferenceArray;
 import wegweiser.core.evidence.CopperProof;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Meaning;
+import wegweiser.core.wiring.Partition;
 
 /**
  * How much each hypothesis is believed after the readings. A reading that a hypothesis does not predict makes
@@ -29,7 +30,7 @@ public final class Belief {
     private final Posterior posterior;
     private final List<Share> named;
     private final double other;
-    private final List<int[]> labels = new ArrayList<>();
+    private final List<Partition> believed = new ArrayList<>();
     private final double[] weights;
     private final double[][] pair;
     private final AtomicReferenceArray<Leader> leaders = new AtomicReferenceArray<>(2);
@@ -47,13 +48,13 @@ public final class Belief {
         int count = 0;
         for (Share share : named) {
             if (share.probability() > NEGLIGIBLE) {
-                labels.add(share.hypothesis().labels());
+                believed.add(share.hypothesis().partition());
                 w[count++] = share.probability();
             }
         }
         double drawn = samples.stream().mapToDouble(OtherWirings.Drawn::weight).sum();
         for (OtherWirings.Drawn sample : samples) {
-            labels.add(sample.labels());
+            believed.add(sample.partition());
             w[count++] = other * sample.weight() / drawn;
         }
         this.weights = Arrays.copyOf(w, count);
@@ -122,26 +123,26 @@ public final class Belief {
     }
 
     private double[][] pairs(int terminals) {
-        double[][] p = new double[terminals][terminals];
+        double[][] pairs = new double[terminals][terminals];
         int[] next = new int[terminals];
         int[] last = new int[terminals];
-        for (int h = 0; h < labels.size(); h++) {
-            int[] l = labels.get(h);
+        for (int h = 0; h < believed.size(); h++) {
+            Partition p = believed.get(h);
             Arrays.fill(last, -1);
             for (int i = 0; i < terminals; i++) {
-                next[i] = last[l[i]];
-                last[l[i]] = i;
+                next[i] = last[p.root(i)];
+                last[p.root(i)] = i;
                 for (int j = next[i]; j >= 0; j = next[j]) {
-                    p[j][i] += weights[h];
+                    pairs[j][i] += weights[h];
                 }
             }
         }
         for (int i = 0; i < terminals; i++) {
             for (int j = i + 1; j < terminals; j++) {
-                p[j][i] = p[i][j];
+                pairs[j][i] = pairs[i][j];
             }
         }
-        return p;
+        return pairs;
     }
 
     /** The weights of everything that is believed, hypotheses and samples. */
@@ -153,8 +154,8 @@ public final class Belief {
     public boolean[] beeps(int a, int b) {
         boolean[] beeps = new boolean[weights.length];
         for (int h = 0; h < beeps.length; h++) {
-            int[] l = labels.get(h);
-            beeps[h] = l[a] == l[b];
+            Partition p = believed.get(h);
+            beeps[h] = p.isJoined(a, b);
         }
         return beeps;
     }
@@ -166,21 +167,21 @@ public final class Belief {
 
     /** Probability that a gang touch beeps. */
     public double joined(int[] red, int[] black) {
-        double p = 0;
+        double beeps = 0;
         int[] mark = new int[pair.length];
         for (int h = 0; h < weights.length; h++) {
-            int[] l = labels.get(h);
+            Partition p = believed.get(h);
             for (int r : red) {
-                mark[l[r]] = h + 1;
+                mark[p.root(r)] = h + 1;
             }
             for (int b : black) {
-                if (mark[l[b]] == h + 1) {
-                    p += weights[h];
+                if (mark[p.root(b)] == h + 1) {
+                    beeps += weights[h];
                     break;
                 }
             }
         }
-        return p;
+        return beeps;
     }
 
     /** Named hypotheses, the likeliest first; those next to impossible are left out. */
@@ -191,7 +192,7 @@ public final class Belief {
     /** The readings, counted from 1, that say otherwise than a hypothesis: however likely it is, the cable is not just that. */
     public List<Integer> against(Hypothesis hypothesis) {
         return items(evidence).stream()
-                .filter(i -> i.isBeeping(hypothesis.labels()) != (i.meaning() == Meaning.JOINS))
+                .filter(i -> i.isBeeping(hypothesis.partition()) != (i.meaning() == Meaning.JOINS))
                 .map(CopperProof.Item::number)
                 .toList();
     }
@@ -214,7 +215,7 @@ public final class Belief {
         int slot = acrossOnly ? 1 : 0;
         Leader known = leaders.get(slot);
         if (known == null) {
-            known = new LeaderSearch(evidence, labels, weights, named).leader(acrossOnly);
+            known = new LeaderSearch(evidence, believed, weights, named).leader(acrossOnly);
             leaders.set(slot, known);
         }
         return known;
@@ -225,7 +226,7 @@ public final class Belief {
      *
      * @param hypothesis the named one it stands for, if it does
      */
-    public record Leader(int[] labels, double probability, Optional<Hypothesis> hypothesis) {}
+    public record Leader(Partition partition, double probability, Optional<Hypothesis> hypothesis) {}
 
     /** Entropy in bits of what is still believed, samples counted as one alternative each. */
     public double entropyBits() {

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Contact;
@@ -22,6 +23,7 @@ import wegweiser.core.signals.Signals;
 import wegweiser.core.wiring.EndChange;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Partition;
 import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.core.words.Words;
@@ -48,7 +50,7 @@ public final class Hypotheses {
     private final TerminalIndex index;
     private final List<NamedWiring> known;
     private final Map<String, List<EndChange>> mistakes = new HashMap<>();
-    private final Map<LabelKey, Hypothesis> found = new LinkedHashMap<>();
+    private final Map<Partition, Hypothesis> found = new LinkedHashMap<>();
 
     private Hypotheses(TerminalIndex index, List<NamedWiring> known) {
         this.index = index;
@@ -61,7 +63,7 @@ public final class Hypotheses {
         List<Hypothesis> sound = all.sound(job);
         double total = sound.stream().mapToDouble(Hypothesis::weight).sum();
         for (Hypothesis h : sound) {
-            all.add(h.title(), h.named(), h.labels(), SOUND * h.weight() / total);
+            all.add(h.title(), h.named(), h.partition(), SOUND * h.weight() / total);
         }
         // the likeliest first, and no more mistakes than can be weighed while a person waits
         List<Hypothesis> byWeight = sound.stream().sorted(Comparator.comparingDouble(h -> -h.weight()))
@@ -76,10 +78,10 @@ public final class Hypotheses {
     }
 
     private List<Hypothesis> sound(Job job) {
-        Map<LabelKey, Hypothesis> sound = new LinkedHashMap<>();
+        Map<Partition, Hypothesis> sound = new LinkedHashMap<>();
         if (!job.links().isEmpty()) {
             put(sound, new Hypothesis(Words.say("hypothesis.plan"), Optional.empty(),
-                    Nets.of(index, job.links()).labels(), Priors.of("job.plan")));
+                    Nets.of(index, job.links()).partition(), Priors.of("job.plan")));
         }
         byName(job, sound);
         Catalogue catalogue = Catalogue.of(job);
@@ -99,7 +101,7 @@ public final class Hypotheses {
     }
 
     /** What the pinouts suggest: contacts of one name joined, or each signal joined to its partner. */
-    private void byName(Job job, Map<LabelKey, Hypothesis> sound) {
+    private void byName(Job job, Map<Partition, Hypothesis> sound) {
         List<Pin> pins = Pin.of(job).stream().filter(p -> !p.signal().isEmpty()).toList();
         for (boolean crossed : new boolean[]{false, true}) {
             List<Link> links = new ArrayList<>();
@@ -118,29 +120,25 @@ public final class Hypotheses {
                 put(sound,
                         new Hypothesis(Words.say(crossed ? "hypothesis.by-partner" : "hypothesis.by-name"),
                                 Optional.empty(),
-                                Nets.of(index, links).labels(), Priors.of("job.names")));
+                                Nets.of(index, links).partition(), Priors.of("job.names")));
             }
         }
     }
 
     private void between(End near, ConnectorType nearType, End far, ConnectorType farType,
-            Map<LabelKey, Hypothesis> sound) {
+            Map<Partition, Hypothesis> sound) {
         for (Recogniser.Candidate c : Recogniser.candidates(nearType.family(), farType.family(), known)) {
-            int[] labels = labels(c.wiring(), near.name(), far.name());
+            Partition partition = partition(c.wiring(), near.name(), far.name());
             String title = titled(c.named().title(), near, far);
-            put(sound, new Hypothesis(title, Optional.of(c.named()), labels, c.named().weight()));
+            put(sound, new Hypothesis(title, Optional.of(c.named()), partition, c.named().weight()));
             boolean shells = nearType.has(Contact.SHELL) && farType.has(Contact.SHELL);
             if (shells) {
-                int[] joined = labels.clone();
-                int a = joined[index.of(near.terminal(Contact.SHELL))];
-                int b = joined[index.of(far.terminal(Contact.SHELL))];
-                for (int i = 0; i < joined.length; i++) {
-                    joined[i] = joined[i] == b ? a : joined[i];
-                }
+                Partition joined = partition.joining(index.of(near.terminal(Contact.SHELL)),
+                        index.of(far.terminal(Contact.SHELL)));
                 put(sound,
                         new Hypothesis(Words.say("hypothesis.shells", title),
                                 Optional.of(c.named()),
-                                EndChange.canonical(joined), SHELLS_JOINED * c.named().weight()));
+                                joined, SHELLS_JOINED * c.named().weight()));
             }
         }
         List<String> nearIds = nearType.pinIds();
@@ -154,9 +152,9 @@ public final class Hypotheses {
                         far.terminal(farIds.get(farIds.size() - 1 - k))));
             }
             put(sound, new Hypothesis(titled(Words.say("hypothesis.straight"), near, far), Optional.empty(),
-                    Nets.of(index, straight).labels(), Priors.of("job.straight")));
+                    Nets.of(index, straight).partition(), Priors.of("job.straight")));
             put(sound, new Hypothesis(titled(Words.say("hypothesis.reversed"), near, far), Optional.empty(),
-                    Nets.of(index, reversed).labels(), Priors.of("job.reversed")));
+                    Nets.of(index, reversed).partition(), Priors.of("job.reversed")));
         }
     }
 
@@ -166,7 +164,7 @@ public final class Hypotheses {
         return ends > 2 ? Words.say("hypothesis.between", title, near.name(), far.name()) : title;
     }
 
-    private int[] labels(Wiring wiring, String near, String far) {
+    private Partition partition(Wiring wiring, String near, String far) {
         List<Link> links = new ArrayList<>();
         for (Wiring.Net net : wiring.nets()) {
             List<Terminal> all = new ArrayList<>();
@@ -176,24 +174,24 @@ public final class Hypotheses {
                 links.add(Link.of(all.getFirst(), all.get(k)));
             }
         }
-        return Nets.of(index, links).labels();
+        return Nets.of(index, links).partition();
     }
 
-    private static void put(Map<LabelKey, Hypothesis> into, Hypothesis h) {
-        into.merge(new LabelKey(h.labels()), h, Hypotheses::merged);
+    private static void put(Map<Partition, Hypothesis> into, Hypothesis h) {
+        into.merge(h.partition(), h, Hypotheses::merged);
     }
 
     private static Hypothesis merged(Hypothesis first, Hypothesis more) {
-        return new Hypothesis(first.title(), first.named().or(more::named), first.labels(),
+        return new Hypothesis(first.title(), first.named().or(more::named), first.partition(),
                 first.weight() + more.weight());
     }
 
-    private void add(String title, Optional<NamedWiring> named, int[] labels, double weight) {
-        put(found, new Hypothesis(title, named, labels, weight));
+    private void add(String title, Optional<NamedWiring> named, Partition partition, double weight) {
+        put(found, new Hypothesis(title, named, partition, weight));
     }
 
     private void spoil(Job job, Hypothesis h, double weight, int most) {
-        Nets nets = new Nets(index, h.labels());
+        Nets nets = new Nets(index, h.partition());
         Catalogue catalogue = Catalogue.of(job);
         double changeShare = weight * (1 - SHORT_SHARE - OPEN_SHARE) / Math.max(1, job.ends().size());
         for (End end : job.ends()) {
@@ -212,7 +210,7 @@ public final class Hypotheses {
                 Nets spoilt = change.applyTo(nets, end.name());
                 if (!spoilt.equals(nets)) {
                     add(Words.say("hypothesis.spoilt." + change.kind().id(), h.title(), end.name(),
-                            Words.list(change.what())), Optional.empty(), spoilt.labels(),
+                            Words.list(change.what())), Optional.empty(), spoilt.partition(),
                             changeShare * change.weight() / total);
                 }
             }
@@ -224,23 +222,11 @@ public final class Hypotheses {
     }
 
     private void opens(Hypothesis h, double share) {
-        int n = h.labels().length;
-        int[] size = new int[n];
-        for (int label : h.labels()) {
-            size[label]++;
-        }
-        List<Integer> members = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            if (size[h.labels()[i]] > 1) {
-                members.add(i);
-            }
-        }
+        int[] members = IntStream.range(0, index.size())
+                .filter(i -> h.partition().members(h.partition().root(i)) > 1).toArray();
         for (int i : members) {
-            int[] labels = h.labels().clone();
-            labels[i] = n;
             add(Words.say("hypothesis.open", h.title(), index.get(i)), Optional.empty(),
-                    EndChange.canonical(labels),
-                    share / members.size());
+                    h.partition().without(i), share / members.length);
         }
     }
 
@@ -256,8 +242,8 @@ public final class Hypotheses {
             for (int i = 0; i < ids.size(); i++) {
                 List<String> near = type.neighbours(ids.get(i));
                 for (int j = i + 1; j < ids.size(); j++) {
-                    int a = h.labels()[index.of(end.terminal(ids.get(i)))];
-                    int b = h.labels()[index.of(end.terminal(ids.get(j)))];
+                    int a = h.partition().root(index.of(end.terminal(ids.get(i))));
+                    int b = h.partition().root(index.of(end.terminal(ids.get(j))));
                     if (a != b && (far || near.contains(ids.get(j)))) {
                         pairs.merge(List.of(Math.min(a, b), Math.max(a, b)),
                                 near.contains(ids.get(j)) ? 1.0 : FAR_SHORT, Double::sum);
@@ -267,13 +253,9 @@ public final class Hypotheses {
         }
         double total = pairs.values().stream().mapToDouble(Double::doubleValue).sum();
         pairs.forEach((pair, weight) -> {
-            int[] labels = h.labels().clone();
-            for (int i = 0; i < labels.length; i++) {
-                labels[i] = labels[i] == pair.get(1) ? pair.get(0) : labels[i];
-            }
             add(Words.say("hypothesis.short", h.title(), index.get(pair.get(0)), index.get(pair.get(1))),
                     Optional.empty(),
-                    EndChange.canonical(labels), share * weight / total);
+                    h.partition().joining(pair.get(0), pair.get(1)), share * weight / total);
         });
     }
 }

@@ -6,32 +6,31 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.evidence.Evidence;
-import wegweiser.core.wiring.DisjointSets;
-import wegweiser.core.wiring.EndChange;
+import wegweiser.core.wiring.Partition;
 
 /**
  * Which partition is believed most once the proved joins are put into each: hypotheses that then are the same count
  * together. O(hypotheses x terminals).
  *
- * @param labels of everything that is believed, hypotheses before samples
+ * @param believed everything that is believed, hypotheses before samples
  * @param weights how much
  */
-record LeaderSearch(Evidence evidence, List<int[]> labels, double[] weights, List<Belief.Share> named) {
+record LeaderSearch(Evidence evidence, List<Partition> believed, double[] weights, List<Belief.Share> named) {
     /** What counts together. */
     private static final class Group {
         double weight;
         double most = -1;
-        int[] likeliest;
+        Partition likeliest;
     }
 
     /** The partition most believed; where wanted all those merged that say the same of every two contacts at different ends. */
     Belief.Leader leader(boolean acrossOnly) {
-        int[] proved = evidence.labels();
-        Map<LabelKey, Group> groups = new HashMap<>();
+        Partition proved = evidence.partition();
+        Map<Partition, Group> groups = new HashMap<>();
         int[] end = acrossOnly ? ends() : null;
         for (int h = 0; h < weights.length; h++) {
-            int[] whole = union(labels.get(h), proved);
-            Group group = groups.computeIfAbsent(new LabelKey(acrossOnly ? across(whole, end) : whole),
+            Partition whole = believed.get(h).and(proved);
+            Group group = groups.computeIfAbsent(acrossOnly ? across(whole, end) : whole,
                     _ -> new Group());
             group.weight += weights[h];
             if (weights[h] > group.most) {
@@ -39,19 +38,19 @@ record LeaderSearch(Evidence evidence, List<int[]> labels, double[] weights, Lis
                 group.likeliest = whole;
             }
         }
-        Map.Entry<LabelKey, Group> best = null;
-        for (Map.Entry<LabelKey, Group> entry : groups.entrySet()) {
+        Map.Entry<Partition, Group> best = null;
+        for (Map.Entry<Partition, Group> entry : groups.entrySet()) {
             if (best == null || entry.getValue().weight > best.getValue().weight
                     || entry.getValue().weight == best.getValue().weight
-                            && Arrays.toString(entry.getKey().labels())
-                                    .compareTo(Arrays.toString(best.getKey().labels())) > 0) {
+                            && entry.getKey().toString()
+                                    .compareTo(best.getKey().toString()) > 0) {
                 best = entry;
             }
         }
-        int[] winner = best.getValue().likeliest;
+        Partition winner = best.getValue().likeliest;
         Optional<Hypothesis> hypothesis = named.stream()
                 .map(Belief.Share::hypothesis)
-                .filter(h -> Arrays.equals(h.labels(), winner))
+                .filter(h -> h.partition().equals(winner))
                 .findFirst();
         return new Belief.Leader(winner, Math.min(1, best.getValue().weight), hypothesis);
     }
@@ -65,37 +64,20 @@ record LeaderSearch(Evidence evidence, List<int[]> labels, double[] weights, Lis
         return end;
     }
 
-    /** The labels with every net that lies within one end taken apart. */
-    private static int[] across(int[] labels, int[] end) {
-        int[] firstEnd = new int[labels.length];
+    /** The same with every net that lies within one end taken apart. */
+    private static Partition across(Partition whole, int[] end) {
+        int[] firstEnd = new int[end.length];
         Arrays.fill(firstEnd, -1);
-        boolean[] crosses = new boolean[labels.length];
-        for (int i = 0; i < labels.length; i++) {
-            int net = labels[i];
+        boolean[] crosses = new boolean[end.length];
+        for (int i = 0; i < end.length; i++) {
+            int net = whole.root(i);
             crosses[net] |= firstEnd[net] >= 0 && firstEnd[net] != end[i];
             firstEnd[net] = end[i];
         }
-        int[] result = new int[labels.length];
-        for (int i = 0; i < labels.length; i++) {
-            result[i] = crosses[labels[i]] ? labels[i] : i;
+        int[] result = new int[end.length];
+        for (int i = 0; i < end.length; i++) {
+            result[i] = crosses[whole.root(i)] ? whole.root(i) : i;
         }
-        return EndChange.canonical(result);
-    }
-
-    /** The labels of both together; those of a hypothesis, which come first, mostly hold the proved joins already. */
-    private static int[] union(int[] a, int[] b) {
-        boolean holds = true;
-        for (int i = 0; i < a.length && holds; i++) {
-            holds = a[i] == a[b[i]];
-        }
-        if (holds) {
-            return EndChange.canonical(a);
-        }
-        var sets = new DisjointSets(a.length);
-        for (int i = 0; i < a.length; i++) {
-            sets.union(i, a[i]);
-            sets.union(i, b[i]);
-        }
-        return EndChange.canonical(sets.labels());
+        return Partition.of(result);
     }
 }

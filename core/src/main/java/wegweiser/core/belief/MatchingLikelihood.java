@@ -2,10 +2,13 @@ package wegweiser.core.belief;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import wegweiser.core.evidence.CopperProof;
 import wegweiser.core.evidence.Meaning;
+import wegweiser.core.wiring.PairMatrix;
+import wegweiser.core.wiring.Partition;
 
 /**
  * How likely readings are of a cable whose contacts are joined at random in part: estimated one reading after the
@@ -21,23 +24,18 @@ record MatchingLikelihood(int[] end, double[] open, double[] each) {
 
     /** Log of the probability of the readings; {@code error} is that of a wrong reading. */
     double log(List<CopperProof.Item> items, double error) {
-        int n = end.length;
-        int[] label = new int[n];
-        BitSet[] apart = new BitSet[n];
-        for (int i = 0; i < n; i++) {
-            label[i] = i;
-            apart[i] = new BitSet(n);
-        }
+        Partition wired = Partition.of(IntStream.range(0, end.length).toArray());
+        PairMatrix apart = new PairMatrix(end.length);
         double sum = 0;
         List<CopperProof.Item> sought = new ArrayList<>();
         for (CopperProof.Item item : items) {
-            double p = beepProbability(label, apart, item);
+            double p = beepProbability(wired, apart, item);
             CopperProof.Item narrowed = item;
             for (CopperProof.Item gang : sought) {
                 CopperProof.Item within = within(item, gang);
                 if (within != null) {
-                    p = Math.min(1, beepProbability(label, apart, within)
-                            / Math.max(error, beepProbability(label, apart, gang)));
+                    p = Math.min(1, beepProbability(wired, apart, within)
+                            / Math.max(error, beepProbability(wired, apart, gang)));
                     if (size(within) < size(item)) {
                         p += (1 - p) * SECOND_PARTNER;
                     }
@@ -48,15 +46,14 @@ record MatchingLikelihood(int[] end, double[] open, double[] each) {
             boolean joins = item.meaning() == Meaning.JOINS;
             sum += Math.log(Math.clamp(joins ? p : 1 - p, error, 1 - error));
             if (joins && item.isSingle()) {
-                merge(label, apart, item.red()[0], item.black()[0]);
-                sought.removeIf(gang -> gang.isBeeping(label));
-            } else if (joins && !item.isBeeping(label)) {
+                wired = joined(wired, apart, item.red()[0], item.black()[0]);
+                sought.removeIf(isBeeping(wired));
+            } else if (joins && !item.isBeeping(wired)) {
                 sought.addFirst(narrowed);
             } else if (!joins) {
                 for (int r : item.red()) {
                     for (int b : item.black()) {
-                        apart[label[r]].set(label[b]);
-                        apart[label[b]].set(label[r]);
+                        apart.markBoth(wired.root(r), wired.root(b));
                     }
                 }
             }
@@ -65,13 +62,13 @@ record MatchingLikelihood(int[] end, double[] open, double[] each) {
     }
 
     /** Probability that a touch beeps: contacts of one end exclude each other as partners of a contact of the other. */
-    private double beepProbability(int[] label, BitSet[] apart, CopperProof.Item item) {
+    private double beepProbability(Partition wired, PairMatrix apart, CopperProof.Item item) {
         boolean byRed = item.red().length <= item.black().length;
         double none = 1;
         for (int one : byRed ? item.red() : item.black()) {
             double some = 0;
             for (int other : byRed ? item.black() : item.red()) {
-                some += joinProbability(label, apart, one, other);
+                some += joinProbability(wired, apart, one, other);
             }
             none *= Math.max(0, 1 - some);
         }
@@ -102,11 +99,11 @@ record MatchingLikelihood(int[] end, double[] open, double[] each) {
         return item.red().length * item.black().length;
     }
 
-    private double joinProbability(int[] label, BitSet[] apart, int a, int b) {
-        if (label[a] == label[b]) {
+    private double joinProbability(Partition wired, PairMatrix apart, int a, int b) {
+        if (wired.isJoined(a, b)) {
             return 1;
         }
-        if (apart[label[a]].get(label[b])) {
+        if (apart.has(wired.root(a), wired.root(b))) {
             return 0;
         }
         if (end[a] == end[b]) {
@@ -115,11 +112,11 @@ record MatchingLikelihood(int[] end, double[] open, double[] each) {
         int forA = 0;
         int forB = 0;
         for (int i = 0; i < end.length; i++) {
-            if (label[i] == label[a] && end[i] == end[b] || label[i] == label[b] && end[i] == end[a]) {
+            if (wired.isJoined(i, a) && end[i] == end[b] || wired.isJoined(i, b) && end[i] == end[a]) {
                 return SECOND_PARTNER;
             }
-            forA += end[i] == end[b] && !apart[label[a]].get(label[i]) ? 1 : 0;
-            forB += end[i] == end[a] && !apart[label[b]].get(label[i]) ? 1 : 0;
+            forA += end[i] == end[b] && !apart.has(wired.root(a), wired.root(i)) ? 1 : 0;
+            forB += end[i] == end[a] && !apart.has(wired.root(b), wired.root(i)) ? 1 : 0;
         }
         return Math.sqrt(share(a, forA) * share(b, forB));
     }
@@ -130,20 +127,17 @@ record MatchingLikelihood(int[] end, double[] open, double[] each) {
         return each[e] / (open[e] + each[e] * possible);
     }
 
-    private static void merge(int[] label, BitSet[] apart, int a, int b) {
-        int keep = label[a];
-        int gone = label[b];
-        if (keep == gone) {
-            return;
+    private static Predicate<CopperProof.Item> isBeeping(Partition wired) {
+        return gang -> gang.isBeeping(wired);
+    }
+
+    /** Joins two contacts; what is apart from one of them is apart from both. */
+    private static Partition joined(Partition wired, PairMatrix apart, int a, int b) {
+        Partition joined = wired.joining(a, b);
+        int gone = Math.max(wired.root(a), wired.root(b));
+        if (gone != joined.root(a)) {
+            apart.copy(gone, joined.root(a));
         }
-        for (int i = 0; i < label.length; i++) {
-            if (label[i] == gone) {
-                label[i] = keep;
-            }
-            if (apart[i].get(gone)) {
-                apart[i].set(keep);
-            }
-        }
-        apart[keep].or(apart[gone]);
+        return joined;
     }
 }

@@ -10,6 +10,7 @@ import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Meaning;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.wiring.Partition;
 
 /**
  * "None of these": any partial matching between the ends, with some contacts open and now and then a short.
@@ -62,22 +63,22 @@ final class OtherWirings {
     /**
      * A cable as it may be.
      *
-     * @param labels those with the same label are joined
+     * @param partition what it joins
      * @param weight how much more likely it is than it is often drawn
      */
-    record Drawn(int[] labels, double weight) {}
+    record Drawn(Partition partition, double weight) {}
 
     /** Random matchings that fit the evidence, with a pair of each gang that beeped joined. */
     List<Drawn> draw(Evidence evidence, List<CopperProof.Item> items, int count, SplittableRandom random) {
-        int[] labels = evidence.labels();
+        Partition proved = evidence.partition();
         List<Integer> roots = new ArrayList<>();
         BitSet[] ends = new BitSet[n];
         for (int i = 0; i < n; i++) {
-            if (labels[i] == i) {
+            if (proved.isRoot(i)) {
                 roots.add(i);
                 ends[i] = new BitSet();
             }
-            ends[labels[i]].set(end[i]);
+            ends[proved.root(i)].set(end[i]);
         }
         int[] loose = roots.stream().mapToInt(r -> r).filter(r -> ends[r].cardinality() == 1).toArray();
         long[][] mayJoin = new long[n][(n + 63) / 64];
@@ -89,18 +90,18 @@ final class OtherWirings {
             }
         }
         List<int[][]> sought = items.stream()
-                .filter(i -> i.meaning() == Meaning.JOINS && !i.isSingle() && !i.isBeeping(labels))
-                .map(i -> new int[][]{roots(labels, i.red()), roots(labels, i.black())})
+                .filter(i -> i.meaning() == Meaning.JOINS && !i.isSingle() && !i.isBeeping(proved))
+                .map(i -> new int[][]{roots(proved, i.red()), roots(proved, i.black())})
                 .toList();
         List<Drawn> drawn = new ArrayList<>(count);
         for (int k = 0; k < count; k++) {
             Superseded.check();
-            drawn.add(drawOne(evidence, labels, roots, loose, mayJoin, sought, random));
+            drawn.add(drawOne(evidence, proved, roots, loose, mayJoin, sought, random));
         }
         return drawn;
     }
 
-    private Drawn drawOne(Evidence evidence, int[] labels, List<Integer> roots, int[] free,
+    private Drawn drawOne(Evidence evidence, Partition proved, List<Integer> roots, int[] free,
             long[][] mayJoin, List<int[][]> sought, SplittableRandom random) {
         int[] to = new int[n];
         for (int i = 0; i < n; i++) {
@@ -152,9 +153,9 @@ final class OtherWirings {
         }
         int[] drawn = new int[n];
         for (int i = 0; i < n; i++) {
-            drawn[i] = find(to, labels[i]);
+            drawn[i] = find(to, proved.root(i));
         }
-        return new Drawn(wegweiser.core.wiring.EndChange.canonical(drawn), weight);
+        return new Drawn(Partition.of(drawn), weight);
     }
 
     /**
@@ -200,8 +201,8 @@ final class OtherWirings {
         set[i / 64] &= ~(1L << i);
     }
 
-    private static int[] roots(int[] labels, int[] terminals) {
-        return Arrays.stream(terminals).map(t -> labels[t]).distinct().toArray();
+    private static int[] roots(Partition proved, int[] terminals) {
+        return Arrays.stream(terminals).map(proved::root).distinct().toArray();
     }
 
     private static int find(int[] to, int root) {

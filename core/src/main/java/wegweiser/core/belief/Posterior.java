@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import wegweiser.core.evidence.CopperProof;
 import wegweiser.core.evidence.Meaning;
+import wegweiser.core.wiring.Partition;
 
 /**
  * The logarithm of the weight of each hypothesis after some readings, by Bayes' rule. A reading that a hypothesis does
@@ -52,10 +53,10 @@ final class Posterior {
         double[] sums = new double[alive.length];
         int count = 0;
         for (int k = 0; k < alive.length; k++) {
-            int[] labels = hypotheses.get(alive[k]).labels();
+            Partition wired = hypotheses.get(alive[k]).partition();
             double sum = log[k];
             for (int i = 0; i < fresh.length && sum > likeliest - HOPELESS; i++) {
-                sum += fresh[i].isBeeping(labels) == (fresh[i].meaning() == Meaning.JOINS) ? hit : miss;
+                sum += fresh[i].isBeeping(wired) == (fresh[i].meaning() == Meaning.JOINS) ? hit : miss;
             }
             if (sum > likeliest - HOPELESS) {
                 likeliest = Math.max(likeliest, sum);

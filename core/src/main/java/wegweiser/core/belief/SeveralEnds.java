@@ -68,6 +68,6 @@ final class SeveralEnds {
     }
 
     private static Hypothesis hypothesis(String title, List<Link> links, TerminalIndex index, double weight) {
-        return new Hypothesis(title, Optional.empty(), Nets.of(index, links).labels(), weight);
+        return new Hypothesis(title, Optional.empty(), Nets.of(index, links).partition(), weight);
     }
 }

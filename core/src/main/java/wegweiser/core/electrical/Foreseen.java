@@ -20,6 +20,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.DisjointSets;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Partition;
 
 /**
  * What a cable built as planned shows at any touch, of one contact or many, in any mode: copper, the resistance of the
@@ -57,7 +58,7 @@ public final class Foreseen {
     private final List<Branch> usual = new ArrayList<>();
     private final List<int[]> diodes = new ArrayList<>();
     private final Map<Long, List<Link>> between = new HashMap<>();
-    private final int[] groups;
+    private final Partition groups;
 
     /** What a job's cable shows once it is built as planned. */
     public static Foreseen of(Job job) {
@@ -67,7 +68,7 @@ public final class Foreseen {
     /** What nets show that are joined by copper as said and by those of the links that are parts. */
     public Foreseen(Nets nets, List<Link> links) {
         this.nets = nets;
-        DisjointSets sets = new DisjointSets(nets.labels().length);
+        DisjointSets sets = new DisjointSets(nets.partition().size());
         for (Link link : links) {
             if (!isPart(link)) {
                 continue;
@@ -88,7 +89,7 @@ public final class Foreseen {
                 ohms.ifPresent(value -> usual.add(new Branch(from, to, value)));
             }
         }
-        this.groups = sets.labels();
+        this.groups = sets.partition();
     }
 
     /** Whether a link is a part that hangs between two terminals and is no wire. */
@@ -102,7 +103,7 @@ public final class Foreseen {
     }
 
     int label(Terminal terminal) {
-        return nets.labels()[nets.index().of(terminal)];
+        return nets.partition().root(nets.index().of(terminal));
     }
 
     private static long key(int a, int b) {
@@ -116,7 +117,7 @@ public final class Foreseen {
 
     /** Whether a way of planned parts leads from one net to the other. */
     public boolean isNear(Terminal a, Terminal b) {
-        return groups[label(a)] == groups[label(b)];
+        return groups.isJoined(label(a), label(b));
     }
 
     /** Whether a buzzer may sound between the net of a terminal and another one. */

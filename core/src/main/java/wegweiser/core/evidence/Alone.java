@@ -14,6 +14,7 @@ import wegweiser.core.evidence.Proof.Pair;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Superseded;
+import wegweiser.core.wiring.Partition;
 
 /**
  * What a proof rests on alone. Without one of these readings it would not hold, or would name other parts, and if that
@@ -116,17 +117,19 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
     }
 
     private static List<Branch> resistors(Evidence evidence) {
-        int[] labels = evidence.labels();
+        Partition nets = evidence.partition();
         return evidence.parts().stream().filter(p -> p.kind() == PartKind.RESISTOR)
-                .map(p -> new Branch(labels[evidence.index().of(p.a())], labels[evidence.index().of(p.b())],
+                .map(p -> new Branch(nets.root(evidence.index().of(p.a())),
+                        nets.root(evidence.index().of(p.b())),
                         p.ohms()))
                 .toList();
     }
 
     private static Set<List<Integer>> diodes(Evidence evidence) {
-        int[] labels = evidence.labels();
+        Partition nets = evidence.partition();
         return evidence.parts().stream().filter(p -> p.kind() == PartKind.DIODE)
-                .map(p -> List.of(labels[evidence.index().of(p.a())], labels[evidence.index().of(p.b())]))
+                .map(p -> List.of(nets.root(evidence.index().of(p.a())),
+                        nets.root(evidence.index().of(p.b()))))
                 .collect(Collectors.toSet());
     }
 }

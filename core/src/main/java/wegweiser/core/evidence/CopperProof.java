@@ -1,9 +1,10 @@
 package wegweiser.core.evidence;
 
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.List;
 import java.util.TreeSet;
+import wegweiser.core.wiring.PairMatrix;
+import wegweiser.core.wiring.Partition;
 
 /**
  * What a set of readings proves about copper: classes of joined terminals, the classes that are apart, and the
@@ -19,8 +20,8 @@ public final class CopperProof {
     private final List<TreeSet<Integer>> conflicts = new ArrayList<>();
     private final List<int[]> conflictPairs = new ArrayList<>();
     private final List<int[]> found = new ArrayList<>();
-    private int[] labels;
-    private BitSet[] apart;
+    private Partition classes;
+    private PairMatrix apart;
 
     /** One reading about copper, with terminals as numbers. */
     public record Item(int number, Meaning meaning, int[] red, int[] black) {
@@ -28,14 +29,14 @@ public final class CopperProof {
             return red.length == 1 && black.length == 1;
         }
 
-        /** Whether the touch would beep on a cable where those with the same label are joined. */
-        public boolean isBeeping(int[] wired) {
+        /** Whether the touch would beep on a cable that is wired like this. */
+        public boolean isBeeping(Partition wired) {
             if (isSingle()) {
-                return wired[red[0]] == wired[black[0]];
+                return wired.isJoined(red[0], black[0]);
             }
             for (int r : red) {
                 for (int b : black) {
-                    if (wired[r] == wired[b]) {
+                    if (wired.isJoined(r, b)) {
                         return true;
                     }
                 }
@@ -69,26 +70,18 @@ public final class CopperProof {
     }
 
     private void refresh() {
-        labels = graph.labels();
-        apart = new BitSet[labels.length];
+        classes = graph.partition();
+        apart = new PairMatrix(classes.size());
         for (Item item : items) {
             if (!item.meaning().isApart()) {
                 continue;
             }
             for (int r : item.red()) {
                 for (int b : item.black()) {
-                    mark(labels[r], labels[b]);
-                    mark(labels[b], labels[r]);
+                    apart.markBoth(classes.root(r), classes.root(b));
                 }
             }
         }
-    }
-
-    private void mark(int from, int to) {
-        if (apart[from] == null) {
-            apart[from] = new BitSet(labels.length);
-        }
-        apart[from].set(to);
     }
 
     /** Whether this disjunction needs no further look: satisfied, resolved or contradicted. */
@@ -97,15 +90,15 @@ public final class CopperProof {
         int keptBlack = -1;
         for (int r : item.red()) {
             for (int b : item.black()) {
-                if (labels[r] == labels[b]) {
+                if (isJoined(r, b)) {
                     return true;
                 }
                 if (isApart(r, b)) {
                     continue;
                 }
                 boolean samePair = keptRed >= 0
-                        && (labels[r] == labels[keptRed] && labels[b] == labels[keptBlack]
-                                || labels[r] == labels[keptBlack] && labels[b] == labels[keptRed]);
+                        && (isJoined(r, keptRed) && isJoined(b, keptBlack)
+                                || isJoined(r, keptBlack) && isJoined(b, keptRed));
                 if (keptRed >= 0 && !samePair) {
                     return false;
                 }
@@ -123,7 +116,7 @@ public final class CopperProof {
                     because.addAll(whyApart(r, b));
                 } else if (keptRed >= 0) {
                     // another pair of the same two classes: it means the same only by the joins that made it so
-                    boolean sameWay = labels[r] == labels[keptRed];
+                    boolean sameWay = isJoined(r, keptRed);
                     because.addAll(whyJoined(r, sameWay ? keptRed : keptBlack));
                     because.addAll(whyJoined(b, sameWay ? keptBlack : keptRed));
                 }
@@ -149,7 +142,7 @@ public final class CopperProof {
             int[] pair = null;
             for (int r : item.red()) {
                 for (int b : item.black()) {
-                    if (labels[r] != labels[b]) {
+                    if (!isJoined(r, b)) {
                         continue;
                     }
                     TreeSet<Integer> set = whyJoined(r, b);
@@ -167,17 +160,16 @@ public final class CopperProof {
         }
     }
 
-    int[] labels() {
-        return labels;
+    Partition classes() {
+        return classes;
     }
 
     boolean isJoined(int a, int b) {
-        return labels[a] == labels[b];
+        return classes.isJoined(a, b);
     }
 
     boolean isApart(int a, int b) {
-        BitSet row = apart[labels[a]];
-        return row != null && row.get(labels[b]);
+        return apart.has(classes.root(a), classes.root(b));
     }
 
     /** The joins that gangs came down to: red terminal, black terminal, number of the reading. */
@@ -246,7 +238,7 @@ public final class CopperProof {
         for (int reading : gang ? List.copyOf(because) : List.<Integer>of()) {
             TreeSet<Integer> fewer = new TreeSet<>(left);
             fewer.remove(reading);
-            CopperProof proof = new CopperProof(labels.length,
+            CopperProof proof = new CopperProof(classes.size(),
                     items.stream().filter(i -> fewer.contains(i.number())).toList());
             left = (joined ? proof.isJoined(a, b) : proof.isApart(a, b)) ? fewer : left;
         }

@@ -13,6 +13,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.wiring.Partition;
 
 /**
  * The pairs that bare probes are asked to prove: neighbours on a connector, where shorts happen, and supply against
@@ -88,19 +89,19 @@ public final class Depth {
 
     /** The fixed pairs, and those of different ends of which one is joined to no other end, as far as readings tell. */
     private List<int[]> all(Evidence evidence) {
-        int[] labels = evidence.labels();
+        Partition nets = evidence.partition();
         BitSet joined = new BitSet();
-        for (int a = 0; a < labels.length; a++) {
-            for (int b = a + 1; b < labels.length; b++) {
-                if (labels[a] == labels[b] && !sameEnd(a, b)) {
-                    joined.set(labels[a]);
+        for (int a = 0; a < nets.size(); a++) {
+            for (int b = a + 1; b < nets.size(); b++) {
+                if (nets.isJoined(a, b) && !sameEnd(a, b)) {
+                    joined.set(nets.root(a));
                 }
             }
         }
         List<int[]> found = new ArrayList<>(pairs);
-        for (int a = 0; a < labels.length; a++) {
-            for (int b = a + 1; b < labels.length; b++) {
-                if (!sameEnd(a, b) && !(joined.get(labels[a]) && joined.get(labels[b]))) {
+        for (int a = 0; a < nets.size(); a++) {
+            for (int b = a + 1; b < nets.size(); b++) {
+                if (!sameEnd(a, b) && !(joined.get(nets.root(a)) && joined.get(nets.root(b)))) {
                     found.add(new int[]{a, b});
                 }
             }

@@ -19,6 +19,8 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.PairMatrix;
+import wegweiser.core.wiring.Partition;
 
 /**
  * All that follows from the readings, and why. Readings that contradict each other, and touches that gave both
@@ -37,8 +39,8 @@ public final class Evidence {
     private final List<Contradiction> contradictions;
     private final Intermittence intermittence;
     private final List<Terminal> intermittent;
-    private final BitSet[] joinedDirectly;
-    private final BitSet[] apartDirectly;
+    private final PairMatrix joinedDirectly;
+    private final PairMatrix apartDirectly;
     private final Looked looked;
     private final int[] ownEnd;
     private final BitSet[] reaches;
@@ -98,16 +100,16 @@ public final class Evidence {
         }
         this.copper = sound;
         int n = index.size();
-        this.joinedDirectly = new BitSet[n];
-        this.apartDirectly = new BitSet[n];
-        this.looked = new Looked(copper.labels(), items, this.readings, copper.found());
+        this.joinedDirectly = new PairMatrix(n);
+        this.apartDirectly = new PairMatrix(n);
+        this.looked = new Looked(copper.classes(), items, this.readings, copper.found());
         for (CopperProof.Item item : items) {
             if (item.meaning() == Meaning.JOINS && item.isSingle()) {
-                mark(joinedDirectly, item.red()[0], item.black()[0]);
+                joinedDirectly.markBoth(item.red()[0], item.black()[0]);
             }
             for (int r : item.meaning().isApart() ? item.red() : new int[0]) {
                 for (int b : item.black()) {
-                    mark(apartDirectly, r, b);
+                    apartDirectly.markBoth(r, b);
                 }
             }
         }
@@ -126,20 +128,6 @@ public final class Evidence {
         return List.copyOf(found);
     }
 
-    private static void mark(BitSet[] matrix, int a, int b) {
-        for (int turn = 0; turn < 2; turn++) {
-            int row = turn == 0 ? a : b;
-            if (matrix[row] == null) {
-                matrix[row] = new BitSet(matrix.length);
-            }
-            matrix[row].set(turn == 0 ? b : a);
-        }
-    }
-
-    private static boolean get(BitSet[] matrix, int a, int b) {
-        return matrix[a] != null && matrix[a].get(b);
-    }
-
     /** For each terminal the numbers of the other ends that it is proved to be joined to; fills the own ends. */
     private BitSet[] reaches() {
         int n = index.size();
@@ -147,17 +135,17 @@ public final class Evidence {
         for (int i = 0; i < n; i++) {
             ownEnd[i] = ends.computeIfAbsent(index.get(i).end(), _ -> ends.size());
         }
-        BitSet[] byLabel = new BitSet[n];
+        BitSet[] byRoot = new BitSet[n];
         for (int i = 0; i < n; i++) {
-            int label = copper.labels()[i];
-            if (byLabel[label] == null) {
-                byLabel[label] = new BitSet();
+            int root = copper.classes().root(i);
+            if (byRoot[root] == null) {
+                byRoot[root] = new BitSet();
             }
-            byLabel[label].set(ownEnd[i]);
+            byRoot[root].set(ownEnd[i]);
         }
         BitSet[] found = new BitSet[n];
         for (int i = 0; i < n; i++) {
-            BitSet others = (BitSet) byLabel[copper.labels()[i]].clone();
+            BitSet others = (BitSet) byRoot[copper.classes().root(i)].clone();
             others.clear(ownEnd[i]);
             found[i] = others;
         }
@@ -213,9 +201,9 @@ public final class Evidence {
         return looked;
     }
 
-    /** The number of the class of each terminal: the smallest number of its members. */
-    public int[] labels() {
-        return copper.labels().clone();
+    /** The proved joins, by the numbers of the terminals. */
+    public Partition partition() {
+        return copper.classes();
     }
 
     /** What would follow if what is only assumed held as well: for belief, and never for proof. */
@@ -225,7 +213,7 @@ public final class Evidence {
 
     /** The proved joins as nets. */
     public Nets nets() {
-        return new Nets(index, labels());
+        return new Nets(index, partition());
     }
 
     /** Whether two terminals are at one end, by their numbers. */
@@ -241,10 +229,10 @@ public final class Evidence {
     /** What is known of a pair of different terminals, by their numbers. */
     public PairState state(int a, int b) {
         if (copper.isJoined(a, b)) {
-            return get(joinedDirectly, a, b) ? PairState.JOINED_MEASURED : PairState.JOINED_FOLLOWS;
+            return joinedDirectly.has(a, b) ? PairState.JOINED_MEASURED : PairState.JOINED_FOLLOWS;
         }
         if (copper.isApart(a, b)) {
-            return get(apartDirectly, a, b) ? PairState.APART_MEASURED : PairState.APART_FOLLOWS;
+            return apartDirectly.has(a, b) ? PairState.APART_MEASURED : PairState.APART_FOLLOWS;
         }
         if (!sides.isEmpty() && sides.mentions(a) && sides.mentions(b)) {
             PairState bySide = sideState(a, b);

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.TreeSet;
 import wegweiser.core.wiring.DisjointSets;
+import wegweiser.core.wiring.Partition;
 
 /**
  * Terminals and the joins between them, each with the readings that prove it. Every join is kept, not only
@@ -52,8 +53,8 @@ final class JoinGraph {
         return sets.find(a) == sets.find(b);
     }
 
-    int[] labels() {
-        return sets.labels();
+    Partition partition() {
+        return sets.partition();
     }
 
     /** Shortest proofs from one terminal to all that are joined to it. */

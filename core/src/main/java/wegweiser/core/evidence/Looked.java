@@ -1,6 +1,5 @@
 package wegweiser.core.evidence;
 
-import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +8,8 @@ import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.wiring.DisjointSets;
+import wegweiser.core.wiring.PairMatrix;
+import wegweiser.core.wiring.Partition;
 
 /**
  * What was looked at beyond copper. A buzzer tells joined from apart and no more: a resistor of a few ohms sounds like
@@ -16,10 +17,10 @@ import wegweiser.core.wiring.DisjointSets;
  * round, that no diode does. All of it is between classes of joined terminals. O(readings x gang size).
  */
 public final class Looked {
-    private final int[] labels;
-    private final BitSet[] ohms;
-    private final BitSet[] diode;
-    private final int[] measured;
+    private final Partition classes;
+    private final PairMatrix ohms;
+    private final PairMatrix diode;
+    private final Partition measured;
     private final Map<Long, Double> ohmsOfPair = new HashMap<>();
     private final Map<Long, Double> voltsOfPair = new HashMap<>();
 
@@ -27,11 +28,11 @@ public final class Looked {
      * @param readings all of them; the items name theirs by number
      * @param found joins that gangs came down to, as red terminal, black terminal and number of the reading
      */
-    Looked(int[] labels, List<CopperProof.Item> items, List<Reading> readings, List<int[]> found) {
-        this.labels = labels;
-        this.ohms = new BitSet[labels.length];
-        this.diode = new BitSet[labels.length];
-        DisjointSets copper = new DisjointSets(labels.length);
+    Looked(Partition classes, List<CopperProof.Item> items, List<Reading> readings, List<int[]> found) {
+        this.classes = classes;
+        this.ohms = new PairMatrix(classes.size());
+        this.diode = new PairMatrix(classes.size());
+        DisjointSets copper = new DisjointSets(classes.size());
         for (CopperProof.Item item : items) {
             Reading reading = readings.get(item.number() - 1);
             if (item.meaning() == Meaning.JOINS && item.isSingle() && reading.mode() == Mode.OHMS) {
@@ -47,7 +48,7 @@ public final class Looked {
                 copper.union(join[0], join[1]);
             }
         }
-        this.measured = copper.labels();
+        this.measured = copper.partition();
     }
 
     private void note(CopperProof.Item item, Reading reading) {
@@ -65,45 +66,34 @@ public final class Looked {
                 }
             }
         }
-        BitSet[] into = reading.mode() == Mode.OHMS ? ohms : reading.mode() == Mode.DIODE ? diode : null;
-        for (int r : into == null ? new int[0] : item.red()) {
+        for (int r : item.red()) {
             for (int b : item.black()) {
-                mark(into, labels[r], labels[b]);
-                if (into == ohms) {
-                    mark(into, labels[b], labels[r]);
+                if (reading.mode() == Mode.OHMS) {
+                    ohms.markBoth(classes.root(r), classes.root(b));
+                } else if (reading.mode() == Mode.DIODE) {
+                    diode.mark(classes.root(r), classes.root(b));
                 }
             }
         }
     }
 
-    private static void mark(BitSet[] matrix, int from, int to) {
-        if (matrix[from] == null) {
-            matrix[from] = new BitSet(matrix.length);
-        }
-        matrix[from].set(to);
-    }
-
-    private static boolean get(BitSet[] matrix, int from, int to) {
-        return matrix[from] != null && matrix[from].get(to);
-    }
-
     private long key(int from, int to) {
-        return (long) labels[from] * labels.length + labels[to];
+        return (long) classes.root(from) * classes.size() + classes.root(to);
     }
 
     /** Whether two joined terminals are so by resistances read, not only by a sound. */
     public boolean isCopper(int a, int b) {
-        return measured[a] == measured[b];
+        return measured.isJoined(a, b);
     }
 
     /** Whether ohms were read between the classes of two terminals, by themselves or over range for a whole gang. */
     public boolean inOhms(int a, int b) {
-        return get(ohms, labels[a], labels[b]);
+        return ohms.has(classes.root(a), classes.root(b));
     }
 
     /** The same for diode mode with the red probe at the first; the other way round is another question. */
     public boolean inDiodeMode(int red, int black) {
-        return get(diode, labels[red], labels[black]);
+        return diode.has(classes.root(red), classes.root(black));
     }
 
     /** The last resistance read between two classes by themselves, leads included. */

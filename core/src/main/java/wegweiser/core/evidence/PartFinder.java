@@ -11,6 +11,7 @@ import wegweiser.core.electrical.ResistorNetwork.Branch;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
+import wegweiser.core.wiring.Partition;
 
 /**
  * Names the parts that readings between single terminals show. Parts lie between classes: several readings of one pair
@@ -31,7 +32,7 @@ final class PartFinder {
     private static final double LOPSIDED_VOLTS = 0.05;
 
     private final Evidence evidence;
-    private final int[] labels;
+    private final Partition nets;
 
     private record Seen(int number, int a, int b, Reading reading) {}
 
@@ -48,7 +49,7 @@ final class PartFinder {
 
     private PartFinder(Evidence evidence) {
         this.evidence = evidence;
-        this.labels = evidence.labels();
+        this.nets = evidence.partition();
     }
 
     static List<MeasuredPart> find(Evidence evidence, List<CopperProof.Item> items) {
@@ -106,7 +107,7 @@ final class PartFinder {
             // no network of resistors lets less through than its parts do, so only too small a reading needs one more
             if (group.value() < through - OHMS - SHARE * group.value()) {
                 chosen.add(group);
-                network.add(new Branch(labels[group.first().a], labels[group.first().b],
+                network.add(new Branch(nets.root(group.first().a), nets.root(group.first().b),
                         1 / (1 / group.value() - 1 / through)));
                 network = settled(network, chosen);
             }
@@ -123,7 +124,7 @@ final class PartFinder {
     }
 
     private double through(List<Branch> network, Group group) {
-        return ResistorNetwork.between(network, labels[group.first().a], labels[group.first().b]);
+        return ResistorNetwork.between(network, nets.root(group.first().a), nets.root(group.first().b));
     }
 
     /** The network with values such that each of its pairs shows what was read there, as near as may be. */
@@ -165,8 +166,8 @@ final class PartFinder {
     }
 
     private String key(int a, int b, boolean directed) {
-        int first = directed ? labels[a] : Math.min(labels[a], labels[b]);
-        int second = directed ? labels[b] : Math.max(labels[a], labels[b]);
+        int first = directed ? nets.root(a) : Math.min(nets.root(a), nets.root(b));
+        int second = directed ? nets.root(b) : Math.max(nets.root(a), nets.root(b));
         return first + " " + second;
     }
 }

@@ -37,7 +37,7 @@ public final class Diagnosis {
     private Diagnosis(Job job, Evidence evidence) {
         this.job = job;
         this.evidence = evidence;
-        this.planned = new Nets(evidence.index(), Nets.of(evidence.index(), job.links()).labels());
+        this.planned = Nets.of(evidence.index(), job.links());
     }
 
     /** Explanations, the best first; empty when nothing deviates from the plan. */
@@ -203,8 +203,8 @@ public final class Diagnosis {
                 if (!joined && !evidence.isApart(i, j)) {
                     continue;
                 }
-                boolean plan = planned.labels()[i] == planned.labels()[j];
-                boolean predict = predicted.labels()[i] == predicted.labels()[j];
+                boolean plan = planned.partition().isJoined(i, j);
+                boolean predict = predicted.partition().isJoined(i, j);
                 if (plan != joined) {
                     deviating++;
                     right += predict == joined ? 1 : 0;

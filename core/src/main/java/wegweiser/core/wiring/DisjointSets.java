@@ -1,5 +1,7 @@
 package wegweiser.core.wiring;
 
+import java.util.stream.IntStream;
+
 /**
  * Union-find with path halving and union by size: nearly O(1) an operation.
  *
@@ -42,18 +44,8 @@ public final class DisjointSets {
         return true;
     }
 
-    /** For each element the smallest member of its set: equal for two elements exactly when they are joined. */
-    public int[] labels() {
-        int[] smallest = new int[parent.length];
-        java.util.Arrays.fill(smallest, -1);
-        int[] labels = new int[parent.length];
-        for (int i = 0; i < parent.length; i++) {
-            int root = find(i);
-            if (smallest[root] < 0) {
-                smallest[root] = i;
-            }
-            labels[i] = smallest[root];
-        }
-        return labels;
+    /** What is joined. */
+    public Partition partition() {
+        return Partition.of(IntStream.range(0, parent.length).map(this::find).toArray());
     }
 }

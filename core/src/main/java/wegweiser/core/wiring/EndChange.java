@@ -1,7 +1,6 @@
 package wegweiser.core.wiring;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,33 +45,21 @@ public record EndChange(Kind kind, Map<String, String> takes, List<String> what,
         for (int i = 0; i < n; i++) {
             Terminal terminal = nets.index().get(i);
             if (!terminal.end().equals(end)) {
-                labels[i] = nets.labels()[i];
+                labels[i] = nets.partition().root(i);
                 continue;
             }
             String from = takes.get(terminal.contact());
             if (terminal.contact().equals(from)) {
-                labels[i] = nets.labels()[i];
+                labels[i] = nets.partition().root(i);
                 continue;
             }
             Terminal source = from == null ? null : new Terminal(end, from);
             // a label past all terminals is a net of its own
             labels[i] = source == null || !nets.index().contains(source)
                     ? n + i
-                    : nets.labels()[nets.index().of(source)];
+                    : nets.partition().root(nets.index().of(source));
         }
-        return new Nets(nets.index(), canonical(labels));
-    }
-
-    /** Labels, none of them negative, renamed so that each is the smallest index that carries it. */
-    public static int[] canonical(int[] labels) {
-        int[] first = new int[Arrays.stream(labels).max().orElse(0) + 1];
-        Arrays.fill(first, -1);
-        int[] renamed = new int[labels.length];
-        for (int i = 0; i < labels.length; i++) {
-            first[labels[i]] = first[labels[i]] < 0 ? i : first[labels[i]];
-            renamed[i] = first[labels[i]];
-        }
-        return renamed;
+        return new Nets(nets.index(), Partition.of(labels));
     }
 
     /**

@@ -1,7 +1,6 @@
 package wegweiser.core.wiring;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -15,9 +14,9 @@ import wegweiser.core.model.TerminalIndex;
  * Which terminals are joined by copper: a partition.
  *
  * @param index the terminals
- * @param labels for each terminal the smallest number of its net
+ * @param partition which of them, by their numbers, are in one net
  */
-public record Nets(TerminalIndex index, int[] labels) {
+public record Nets(TerminalIndex index, Partition partition) {
     /** The nets that a job's links make. Parts and cut conductors join nothing. */
     public static Nets planned(Job job) {
         return of(new TerminalIndex(Terminals.of(job)), job.links());
@@ -31,21 +30,21 @@ public record Nets(TerminalIndex index, int[] labels) {
                 sets.union(index.of(link.from()), index.of(link.to().orElseThrow()));
             }
         }
-        return new Nets(index, sets.labels());
+        return new Nets(index, sets.partition());
     }
 
     /** Whether two terminals are in one net. */
     public boolean joined(Terminal a, Terminal b) {
-        return labels[index.of(a)] == labels[index.of(b)];
+        return partition.isJoined(index.of(a), index.of(b));
     }
 
     /** All nets, those of a single terminal too, in the order of their first terminals. */
     public List<List<Terminal>> all() {
-        Map<Integer, List<Terminal>> byLabel = new TreeMap<>();
-        for (int i = 0; i < labels.length; i++) {
-            byLabel.computeIfAbsent(labels[i], _ -> new ArrayList<>()).add(index.get(i));
+        Map<Integer, List<Terminal>> byRoot = new TreeMap<>();
+        for (int i = 0; i < partition.size(); i++) {
+            byRoot.computeIfAbsent(partition.root(i), _ -> new ArrayList<>()).add(index.get(i));
         }
-        return byLabel.values().stream().map(List::copyOf).toList();
+        return byRoot.values().stream().map(List::copyOf).toList();
     }
 
     /** Nets of two terminals or more. */
@@ -55,10 +54,10 @@ public record Nets(TerminalIndex index, int[] labels) {
 
     /** The net of a terminal, itself included. */
     public List<Terminal> netOf(Terminal terminal) {
-        int label = labels[index.of(terminal)];
+        int number = index.of(terminal);
         List<Terminal> net = new ArrayList<>();
-        for (int i = 0; i < labels.length; i++) {
-            if (labels[i] == label) {
+        for (int i = 0; i < partition.size(); i++) {
+            if (partition.isJoined(i, number)) {
                 net.add(index.get(i));
             }
         }
@@ -68,12 +67,12 @@ public record Nets(TerminalIndex index, int[] labels) {
     @Override
     public boolean equals(Object other) {
         return other instanceof Nets nets && index.terminals().equals(nets.index.terminals())
-                && Arrays.equals(labels, nets.labels);
+                && partition.equals(nets.partition);
     }
 
     @Override
     public int hashCode() {
-        return Arrays.hashCode(labels);
+        return partition.hashCode();
     }
 
     @Override

@@ -73,8 +73,8 @@ public class AdvisorTest {
             });
             Job truth = Samples.job("dsub-9-socket", "dsub-9-socket", links.toString());
             Tracer.Run run = trace(truth.withLinks(List.of()), truth, Fixture.PROBES, Goal.IDENTIFY);
-            assertThat(run.belief().leader().labels()).as(wiring.id())
-                    .isEqualTo(Nets.planned(truth).labels());
+            assertThat(run.belief().leader().partition()).as(wiring.id())
+                    .isEqualTo(Nets.planned(truth).partition());
             assertThat(run.touches()).as(wiring.id()).isLessThan(20 * 19 / 2 / 2);
         }
     }

@@ -19,6 +19,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Partition;
 
 /** The one pair behind a gang that beeped is found by halving. */
 class LocatorTest {
@@ -26,7 +27,7 @@ class LocatorTest {
     private static final TerminalIndex INDEX = Samples.index(BLANK);
     private static final List<Hypothesis> NO_HYPOTHESES = List
             .of(new Hypothesis("nothing joined", Optional.empty(),
-                    java.util.stream.IntStream.range(0, INDEX.size()).toArray(), 1));
+                    Partition.of(java.util.stream.IntStream.range(0, INDEX.size()).toArray()), 1));
 
     private static List<Terminal> some(SplittableRandom random, String end, int count) {
         List<Terminal> pool = new ArrayList<>(

@@ -29,6 +29,7 @@ import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Partition;
 
 class BeliefTest {
     static Stream<Arguments> pairs() {
@@ -61,9 +62,9 @@ class BeliefTest {
     void hypothesesDifferFromOneAnotherAndShareTheirPart(String near, String far) {
         Job job = Samples.job(near, far, "");
         List<Hypothesis> all = Hypotheses.of(job, Samples.index(job), NamedWiring.standard());
-        Set<String> seen = new HashSet<>();
+        Set<Partition> seen = new HashSet<>();
         for (Hypothesis h : all) {
-            assertThat(seen.add(Arrays.toString(h.labels()))).as(h.title()).isTrue();
+            assertThat(seen.add(h.partition())).as(h.title()).isTrue();
             assertThat(h.title()).isNotBlank().doesNotContain("{");
             assertThat(h.weight()).isPositive();
         }
@@ -111,11 +112,11 @@ class BeliefTest {
             for (double share : new double[]{0.1, 0.4, 0.75}) {
                 for (OtherWirings.Drawn cable : new OtherWirings(index, share).draw(evidence,
                         Belief.items(evidence), 20, random.split())) {
-                    int[] drawn = cable.labels();
+                    Partition drawn = cable.partition();
                     for (int a = 0; a < index.size(); a++) {
                         for (int b = a + 1; b < index.size(); b++) {
                             if (evidence.isJoined(a, b)) {
-                                assertThat(drawn[a]).isEqualTo(drawn[b]);
+                                assertThat(drawn.isJoined(a, b)).isTrue();
                             }
                         }
                     }
@@ -134,8 +135,8 @@ class BeliefTest {
         Job job = Samples.job("dsub-9-socket", "dsub-9-plug", "");
         Belief belief = after(job,
                 "A.1 B.1 beep; A.2 B.2 beep; A.2 B.3 beep; A.4 B.4 silent; A.5 B.6 silent");
-        int[] straight = Samples.index(job).terminals().stream()
-                .mapToInt(t -> Samples.index(job).of(new Terminal("A", t.contact()))).toArray();
+        Partition straight = Partition.of(Samples.index(job).terminals().stream()
+                .mapToInt(t -> Samples.index(job).of(new Terminal("A", t.contact()))).toArray());
         assertThat(belief.against(new Hypothesis("straight", Optional.empty(), straight, 1)))
                 .containsExactly(3, 4);
     }
@@ -154,7 +155,7 @@ class BeliefTest {
         Job job = Samples.job("row-254-4-socket", "row-254-4-socket", "1-3 2-4 3-1");
         assertThat(Hypotheses.of(job, Samples.index(job), NamedWiring.standard()))
                 .anyMatch(h -> h.title().equals("as planned in this job")
-                        && Arrays.equals(h.labels(), Nets.planned(job).labels()));
+                        && h.partition().equals(Nets.planned(job).partition()));
     }
 
     @Test

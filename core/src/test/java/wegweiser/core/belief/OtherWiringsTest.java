@@ -20,6 +20,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Partition;
 
 /** What "none of these" draws. */
 class OtherWiringsTest {
@@ -49,11 +50,11 @@ class OtherWiringsTest {
             for (double[] share : OtherWirings.OPEN_SHARES) {
                 for (OtherWirings.Drawn cable : new OtherWirings(INDEX, share[0]).draw(evidence,
                         Belief.items(evidence), 20, random)) {
-                    int[] drawn = cable.labels();
+                    Partition drawn = cable.partition();
                     for (int a = 0; a < INDEX.size(); a++) {
                         for (int b = a + 1; b < INDEX.size(); b++) {
-                            assertThat(evidence.isJoined(a, b) && drawn[a] != drawn[b]).isFalse();
-                            assertThat(evidence.isApart(a, b) && drawn[a] == drawn[b]).isFalse();
+                            assertThat(evidence.isJoined(a, b) && !drawn.isJoined(a, b)).isFalse();
+                            assertThat(evidence.isApart(a, b) && drawn.isJoined(a, b)).isFalse();
                         }
                     }
                 }
@@ -69,11 +70,10 @@ class OtherWiringsTest {
             int drawn = 0;
             for (OtherWirings.Drawn cable : new OtherWirings(INDEX, share[0]).draw(nothing, List.of(), 600,
                     new SplittableRandom(2))) {
-                int[] labels = cable.labels();
-                for (int i = 0; i < labels.length; i++) {
-                    int own = labels[i];
+                Partition partition = cable.partition();
+                for (int i = 0; i < partition.size(); i++) {
                     if (INDEX.get(i).end().equals("B")) {
-                        open += java.util.Arrays.stream(labels).filter(l -> l == own).count() == 1 ? 1 : 0;
+                        open += partition.isAlone(i) ? 1 : 0;
                         drawn++;
                     }
                 }
@@ -82,9 +82,9 @@ class OtherWiringsTest {
         }
     }
 
-    private static boolean beeps(int[] labels, Reading reading) {
+    private static boolean beeps(Partition wired, Reading reading) {
         return reading.red().stream().anyMatch(r -> reading.black().stream()
-                .anyMatch(b -> labels[INDEX.of(r)] == labels[INDEX.of(b)]));
+                .anyMatch(b -> wired.isJoined(INDEX.of(r), INDEX.of(b))));
     }
 
     @Test
@@ -99,7 +99,7 @@ class OtherWiringsTest {
                 List<Terminal> black = some("B", 2 + random.nextInt(4), random);
                 Touch touch = new Touch(red, black);
                 Reading beep = Reading.of(Mode.CONTINUITY, touch, Outcome.BEEP);
-                readings.add(beeps(truth.labels(), beep)
+                readings.add(beeps(truth.partition(), beep)
                         ? beep
                         : Reading.of(Mode.CONTINUITY, touch, Outcome.SILENT));
             }
@@ -111,7 +111,7 @@ class OtherWiringsTest {
                     boolean beep = reading.outcome().equals(Outcome.BEEP);
                     gangs += beep && !reading.touch().isSingle() ? 1 : 0;
                     // one that finds no room for a pair counts next to nothing
-                    assertThat(beeps(cable.labels(), reading) == beep || cable.weight() <= Belief.ERROR)
+                    assertThat(beeps(cable.partition(), reading) == beep || cable.weight() <= Belief.ERROR)
                             .as("%s", reading).isTrue();
                 }
             }

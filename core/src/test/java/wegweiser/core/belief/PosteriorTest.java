@@ -58,7 +58,7 @@ class PosteriorTest {
         }
         assertThat(one.other()).isCloseTo(other.other(), TINY);
         assertThat(one.weights()).containsExactly(other.weights(), TINY);
-        assertThat(one.leader().labels()).isEqualTo(other.leader().labels());
+        assertThat(one.leader().partition()).isEqualTo(other.leader().partition());
         assertThat(one.leader().probability()).isCloseTo(other.leader().probability(), TINY);
     }
 
@@ -127,7 +127,7 @@ class PosteriorTest {
         List<Reading> readings = new ArrayList<>(
                 Samples.readings(truth, "A.1 B.1 silent; A.2 B.3 beep").readings());
         Belief belief = advisor.belief(new Evidence(index, readings));
-        assertThat(belief.leader().labels()).isNotEqualTo(Nets.planned(truth).labels());
+        assertThat(belief.leader().partition()).isNotEqualTo(Nets.planned(truth).partition());
         for (String id : List.of("3", "4", "5", "6", "7", "8", "9", "2", "1", "1", "2")) {
             readings.addAll(Samples.readings(truth, "A." + id + " B." + id + " beep; A." + id + " B."
                     + (id.equals("9") ? "8" : Integer.parseInt(id) + 1) + " silent").readings());

@@ -40,8 +40,7 @@ class EvidencePartsTest {
             // the members of a gang are one piece of metal
             Arrays.stream(red).forEach(r -> conducts.union(red[0], r));
             Arrays.stream(black).forEach(b -> conducts.union(black[0], b));
-            int[] found = conducts.labels();
-            return found[red[0]] == found[black[0]] ? "part" : "open";
+            return conducts.find(red[0]) == conducts.find(black[0]) ? "part" : "open";
         }
     }
 

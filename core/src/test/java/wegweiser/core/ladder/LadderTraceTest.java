@@ -25,6 +25,7 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Partition;
 
 /** Cables traced with a ladder plug on one end: what is known in the end, after how many touches, and that none of it is false. */
 class LadderTraceTest {
@@ -100,10 +101,10 @@ class LadderTraceTest {
                                 || both.contains(near.indexOf(a)) && both.contains(far.indexOf(b)));
                 Evidence evidence = new Evidence(index, trace.readings());
                 Belief belief = advisor.belief(evidence);
-                int[] believed = advisor.believed(evidence, belief);
+                Partition believed = advisor.believed(evidence, belief);
                 if (advisor.isTableBelieved(evidence, belief)) {
                     sure++;
-                    wrong += believed[index.of(near.get(j))] == believed[index.of(far.get(i))] ? 0 : 1;
+                    wrong += believed.isJoined(index.of(near.get(j)), index.of(far.get(i))) ? 0 : 1;
                 }
             }
         }

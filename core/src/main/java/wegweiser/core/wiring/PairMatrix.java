@@ -1,0 +1,43 @@
+package wegweiser.core.wiring;
+
+import java.util.BitSet;
+
+/** Marks on pairs of numbered things. O(1) a mark and a question, memory for the rows that have marks. */
+public final class PairMatrix {
+    private final BitSet[] rows;
+
+    public PairMatrix(int size) {
+        this.rows = new BitSet[size];
+    }
+
+    /** Marks the pair in this order. */
+    public void mark(int from, int to) {
+        if (rows[from] == null) {
+            rows[from] = new BitSet(rows.length);
+        }
+        rows[from].set(to);
+    }
+
+    /** Marks the pair in both orders. */
+    public void markBoth(int a, int b) {
+        mark(a, b);
+        mark(b, a);
+    }
+
+    /** Whether the pair was marked in this order. */
+    public boolean has(int from, int to) {
+        return rows[from] != null && rows[from].get(to);
+    }
+
+    /** Marks for one thing whatever is marked for another, in both orders. O(size). */
+    public void copy(int from, int to) {
+        for (int i = 0; i < rows.length; i++) {
+            if (has(i, from)) {
+                mark(i, to);
+            }
+            if (has(from, i)) {
+                mark(to, i);
+            }
+        }
+    }
+}

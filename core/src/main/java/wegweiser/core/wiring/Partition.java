@@ -1,0 +1,109 @@
+package wegweiser.core.wiring;
+
+import java.util.Arrays;
+import java.util.stream.IntStream;
+
+/**
+ * Which of some numbered things are joined: a partition into classes, each named by its smallest member, its root. Two
+ * partitions are equal when they join the same. What is not said otherwise takes O(1), the rest O(size).
+ */
+public final class Partition {
+    private final int[] roots;
+
+    private Partition(int[] roots) {
+        this.roots = roots;
+    }
+
+    /** Things with the same label are joined; labels are not negative. O(size + largest label). */
+    public static Partition of(int... labels) {
+        int[] first = new int[Arrays.stream(labels).max().orElse(0) + 1];
+        Arrays.fill(first, -1);
+        int[] roots = new int[labels.length];
+        for (int i = 0; i < labels.length; i++) {
+            first[labels[i]] = first[labels[i]] < 0 ? i : first[labels[i]];
+            roots[i] = first[labels[i]];
+        }
+        return new Partition(roots);
+    }
+
+    /** How many things there are. */
+    public int size() {
+        return roots.length;
+    }
+
+    /** The smallest member of the class of a thing. */
+    public int root(int i) {
+        return roots[i];
+    }
+
+    public boolean isRoot(int i) {
+        return roots[i] == i;
+    }
+
+    public boolean isJoined(int a, int b) {
+        return roots[a] == roots[b];
+    }
+
+    /** Whether a thing is joined to no other. */
+    public boolean isAlone(int i) {
+        return Arrays.stream(roots).filter(r -> r == roots[i]).count() == 1;
+    }
+
+    /** The smallest member of each class, ascending. */
+    public int[] roots() {
+        return IntStream.range(0, roots.length).filter(this::isRoot).toArray();
+    }
+
+    /** How many classes there are. */
+    public int count() {
+        return (int) IntStream.range(0, roots.length).filter(this::isRoot).count();
+    }
+
+    /** How many things are in the class with a root. */
+    public int members(int root) {
+        return (int) Arrays.stream(roots).filter(r -> r == root).count();
+    }
+
+    /** The same with the classes of two things joined. */
+    public Partition joining(int a, int b) {
+        int keep = Math.min(roots[a], roots[b]);
+        int gone = Math.max(roots[a], roots[b]);
+        return new Partition(Arrays.stream(roots).map(r -> r == gone ? keep : r).toArray());
+    }
+
+    /** The same with a thing taken out of its class. */
+    public Partition without(int i) {
+        int[] labels = roots.clone();
+        labels[i] = roots.length;
+        return of(labels);
+    }
+
+    /** Joins whatever one of both joins; this one, which mostly holds the joins of the other already, where it does. */
+    public Partition and(Partition other) {
+        if (IntStream.range(0, roots.length).allMatch(i -> isJoined(i, other.roots[i]))) {
+            return this;
+        }
+        DisjointSets sets = new DisjointSets(roots.length);
+        for (int i = 0; i < roots.length; i++) {
+            sets.union(i, roots[i]);
+            sets.union(i, other.roots[i]);
+        }
+        return sets.partition();
+    }
+
+    @Override
+    public boolean equals(Object o) {
+        return o instanceof Partition p && Arrays.equals(roots, p.roots);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(roots);
+    }
+
+    /** The roots of all things, in order. */
+    @Override
+    public String toString() {
+        return Arrays.toString(roots);
+    }
+}

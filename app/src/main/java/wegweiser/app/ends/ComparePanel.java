@@ -61,7 +61,8 @@ final class ComparePanel extends VBox {
             Label words = new Label(t("compare.relation", relation.words()));
             words.setWrapText(true);
             words.getStyleClass().add("believed");
-            Button renumber = new Button(t("compare.renumber", relation.source(), relation.than()));
+            Button renumber = new Button(
+                    t("compare.renumber", Sources.shown(relation.source()), Sources.shown(relation.than())));
             renumber.setId("renumber");
             renumber.setOnAction(_ -> edit(e -> Sources.renumber(e, relation.source(), relation.meant())));
             relations.getChildren().add(Panels.line(words, renumber));
@@ -85,7 +86,7 @@ final class ComparePanel extends VBox {
         int column = 0;
         grid.add(Panels.quiet(t("ends.contact")), column++, 0);
         for (String source : comparison.sources()) {
-            Label head = new Label(source);
+            Label head = new Label(Sources.shown(source));
             head.getStyleClass().add("group");
             head.setWrapText(true);
             ColumnConstraints wide = new ColumnConstraints(120, 190, 260);

@@ -123,11 +123,11 @@ final class PinoutTable extends VBox {
                                 ? t("ends.source.many", sources.size())
                                 : sources.isEmpty()
                                         ? guessed ? t("ends.guessed") : ""
-                                        : sources.getFirst().source());
+                                        : Sources.shown(sources.getFirst().source()));
         row.signal().setTooltip(sources.isEmpty()
                 ? null
                 : new Tooltip(String.join("\n", sources.stream()
-                        .map(s -> s.source() + ": " + s.name()
+                        .map(s -> Sources.shown(s.source()) + ": " + s.name()
                                 + s.contact().map(c -> t("ends.source.as", c)).orElse(""))
                         .toList())));
     }

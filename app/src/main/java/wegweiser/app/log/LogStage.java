@@ -112,7 +112,7 @@ public final class LogStage implements StageView {
         }, found -> {
             table.setItems(FXCollections.observableList(found.units()));
             count.setText(t("log.count",
-                    wegweiser.core.words.Words.count(found.units().size(), t("unit"), t("units"))));
+                    t("units", found.units().size())));
             table.setPlaceholder(Panels.quiet(found.trouble().isPresent()
                     ? t("log.unreadable")
                     : text.isBlank() ? t("log.empty") : t("log.no-match", text)));

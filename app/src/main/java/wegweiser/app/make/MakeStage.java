@@ -32,6 +32,7 @@ import wegweiser.core.make.Materials;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.SetAside;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
@@ -228,7 +229,7 @@ public final class MakeStage implements StageView {
             if (job.done().contains(key)) {
                 return job;
             }
-            Job fresh = job.done().isEmpty() ? job.withReadingsSetAside(t("make.set-aside")) : job;
+            Job fresh = job.done().isEmpty() ? job.withReadingsSetAside(SetAside.BEFORE_BUILDING) : job;
             List<String> done = new ArrayList<>(fresh.done());
             done.add(key);
             return fresh.withDone(done);

@@ -48,7 +48,6 @@ import wegweiser.core.prove.Diagnosis;
 import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
-import wegweiser.core.words.Words;
 import wegweiser.files.log.Logbook;
 import wegweiser.files.log.Unit;
 
@@ -194,12 +193,12 @@ public final class ProveStage implements StageView {
         } else if (s.job().links().isEmpty()) {
             banner.setText(t("banner.no-plan"));
         } else if (verdict.result() == Verdict.Result.PASS) {
-            banner.setText(t("banner.once", Words.count(verdict.once().size(), t("test"), t("tests"))));
+            banner.setText(t("banner.once", t("tests", verdict.once().size())));
         } else if (!s.evidence().contradictions().isEmpty() || !s.evidence().intermittent().isEmpty()) {
             banner.setText(t("banner.doubt"));
         } else {
             banner.setText(verdict.untestedDanger().map(d -> t("banner.danger", t("danger." + d.name())))
-                    .orElse(t("banner.open", Words.count(verdict.open(), t("test-left"), t("tests-left")))));
+                    .orElse(t("banner.open", t("tests-left", verdict.open()))));
         }
     }
 

@@ -56,7 +56,7 @@ final class VerdictPanel extends VBox {
                 job.links().isEmpty()
                         ? t("prove.no-plan", StageId.ROUTE.shown())
                         : t("prove.verdict." + v.word(),
-                                Words.count(v.open(), t("test-left"), t("tests-left")), v.once().size()));
+                                t("tests-left", v.open()), v.once().size()));
         verdict.getStyleClass().removeAll("pass", "fail");
         if (!job.links().isEmpty()) {
             verdict.getStyleClass().add(v.word());
@@ -85,7 +85,7 @@ final class VerdictPanel extends VBox {
             add(t(k == 0 ? "prove.story" : "prove.story.other", Math.round(100 * e.explains())), "group");
             add(e.text(), k == 0 ? "story" : "quiet");
             e.repair().forEach(r -> add(r, "quiet"));
-            add(t("prove.joints", Words.count(e.joints(), t("joint"), t("joints"))), "quiet");
+            add(t("prove.joints", t("joints", e.joints())), "quiet");
         }
         if (v.result() == Verdict.Result.PASS && !job.links().isEmpty()) {
             add(t("prove.blind"), "group");

@@ -45,13 +45,13 @@ final class SchemeCard extends VBox {
         long warnings = scheme.findings().stream().filter(f -> f.severity() == Severity.WARNING).count();
         long notes = scheme.findings().size() - errors - warnings;
         String found = errors > 0
-                ? t("route.state.errors", Words.count(errors, t("error"), t("errors")),
+                ? t("route.state.errors", t("errors", errors),
                         scheme.findings().getFirst().message())
                 : warnings > 0
-                        ? Words.count(warnings, t("warning"), t("warnings"))
-                        : notes > 0 ? Words.count(notes, t("note"), t("notes")) : t("route.state.clean");
+                        ? t("warnings", warnings)
+                        : notes > 0 ? t("notes", notes) : t("route.state.clean");
         Label label = new Label(
-                t("route.conductors", Words.count(scheme.conductors(), t("conductor"), t("conductors")))
+                t("route.conductors", Words.say("conductors", scheme.conductors()))
                         + (first ? t("route.first") : "") + " · " + found);
         label.setWrapText(true);
         label.getStyleClass().add(errors > 0 ? "state-error" : warnings > 0 ? "state-warning" : "state-note");

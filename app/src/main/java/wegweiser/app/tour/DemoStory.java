@@ -28,6 +28,7 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Simulated;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
@@ -90,7 +91,7 @@ public final class DemoStory {
         }));
         scenes.add(new Scene("route", () -> {}));
         scenes.add(new Scene("", () -> {
-            window.edit(j -> j.withReadingsSetAside("the lead that lay on the bench"));
+            window.edit(j -> j.withReadingsSetAside(SetAside.BEFORE_BUILDING));
             window.edit(j -> ticked(j, 9));
             window.go(StageId.MAKE);
         }));

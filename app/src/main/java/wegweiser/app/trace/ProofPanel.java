@@ -43,7 +43,7 @@ final class ProofPanel extends VBox {
         if (pairs.isEmpty()) {
             return;
         }
-        Label heading = new Label(t(key, Words.count(pairs.size(), t("pair"), t("pairs"))));
+        Label heading = new Label(t(key, Words.say("pairs", pairs.size())));
         heading.getStyleClass().add("group");
         heading.setWrapText(true);
         Label names = new Label(String.join(",  ", pairs.stream().map(Proof.Pair::toString).toList()));

@@ -20,6 +20,7 @@ import wegweiser.app.stage.Session;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
@@ -84,7 +85,7 @@ final class ReadingLines extends VBox {
         }
         MenuItem aside = new MenuItem(t("trace.reading.aside", number));
         aside.setOnAction(
-                _ -> session.edit(j -> j.withReadingSetAside(r, t("trace.reading.aside.why"))));
+                _ -> session.edit(j -> j.withReadingSetAside(r, SetAside.BY_HAND)));
         ContextMenu menu = new ContextMenu(aside);
         line.setOnContextMenuRequested(e -> menu.show(line, e.getScreenX(), e.getScreenY()));
         line.setId("reading-" + number);

@@ -36,6 +36,7 @@ import wegweiser.core.ladder.LadderWork;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.SetAside;
 import wegweiser.core.port.Deciding;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
@@ -212,7 +213,7 @@ final class TracePanel extends VBox {
             Hyperlink way = new Hyperlink(String.valueOf(number));
             way.setId("aside-" + number);
             Reading reading = session.job().readings().get(number - 1);
-            way.setOnAction(_ -> session.edit(j -> j.withReadingSetAside(reading, t("trace.aside.why"))));
+            way.setOnAction(_ -> session.edit(j -> j.withReadingSetAside(reading, SetAside.CONTRADICTED)));
             ways.getChildren().add(way);
         }
         trouble.getChildren().add(ways);

@@ -17,7 +17,6 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
-import wegweiser.core.words.Words;
 
 /** How far each stage is, in two or three words. */
 public record Progress(Map<StageId, Arm> arms) {
@@ -29,7 +28,7 @@ public record Progress(Map<StageId, Arm> arms) {
         Job job = derived.job();
         Map<StageId, Arm> arms = new EnumMap<>(StageId.class);
         boolean ends = job.ends().size() >= 2 && job.ends().stream().noneMatch(e -> e.pinout().isEmpty());
-        arms.put(StageId.ENDS, new Arm(Words.count(job.ends().size(), t("port"), t("ports")), ends, false));
+        arms.put(StageId.ENDS, new Arm(t("ports", job.ends().size()), ends, false));
         arms.put(StageId.TRACE, trace(derived));
         arms.put(StageId.ROUTE, route(derived));
         arms.put(StageId.MAKE, make(derived));
@@ -109,10 +108,10 @@ public record Progress(Map<StageId, Arm> arms) {
             case FAIL -> job.done().isEmpty()
                     ? new Arm(t("arm.prove.other"), false, false)
                     : new Arm(t("arm.prove.faults",
-                            Words.count(Math.max(1, verdict.faults().size()), t("fault"), t("faults"))),
+                            t("faults", Math.max(1, verdict.faults().size()))),
                             false, true);
             case INCOMPLETE ->
-                new Arm(t("arm.prove.left", Words.count(verdict.open(), t("test-left"), t("tests-left"))),
+                new Arm(t("arm.prove.left", t("tests-left", verdict.open())),
                         false, false);
         };
     }

@@ -31,7 +31,6 @@ import wegweiser.app.window.MainWindow;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.NamedPinout;
-import wegweiser.core.wiring.NamedWiring;
 import wegweiser.files.workshop.Workshop;
 
 /**
@@ -151,6 +150,7 @@ public final class MadeUpLanguage {
         switch (node) {
             case Labeled labeled -> {
                 read(where, labeled.getText());
+                cut(where, labeled);
             }
             case TextInputControl input -> read(where, input.getPromptText());
             case Text text when !(node.getParent() instanceof Labeled) -> read(where, text.getText());
@@ -159,6 +159,20 @@ public final class MadeUpLanguage {
         }
         if (node instanceof Parent parent && !(node instanceof ComboBoxBase<?>)) {
             parent.getChildrenUnmodifiable().forEach(child -> look(where, child));
+        }
+    }
+
+    /** What is shown of a text differs from it where it does not fit. */
+    private void cut(String where, Labeled labeled) {
+        if (labeled.getText() == null || labeled.getText().isBlank() || labeled.getWidth() <= 0) {
+            return;
+        }
+        for (Node child : labeled.getChildrenUnmodifiable()) {
+            if (child instanceof Text shown && !shown.getText().equals(labeled.getText())
+                    && !shown.getText().replace("\n", "").equals(labeled.getText().replace("\n", ""))) {
+                say("CUT", where, labeled.getText() + "  <" + shown.getText() + "> " + labeled.getStyleClass() + " "
+                        + Math.round(labeled.getWidth()) + " x " + Math.round(labeled.getHeight()));
+            }
         }
     }
 
@@ -196,14 +210,9 @@ public final class MadeUpLanguage {
                 all.add(file.getFileName().toString().replace(".wegweiser.json", ""));
             }
         }
-        Catalogue.standard().all().forEach(c -> all.addAll(List.of(c.title(), c.id(), c.family())));
-        Cables.all()
-                .forEach(c -> all.addAll(List.of(c.title(), c.note().isEmpty() ? c.id() : c.note(), c.id())));
-        NamedPinout.standard().forEach(p -> {
-            all.addAll(List.of(p.title(), p.note().isEmpty() ? p.id() : p.note()));
-            p.rows().forEach(r -> r.signal().ifPresent(all::add));
-        });
-        NamedWiring.standard().forEach(w -> all.add(w.title()));
+        Catalogue.standard().all().forEach(c -> all.addAll(List.of(c.id(), c.family())));
+        Cables.all().forEach(c -> all.add(c.id()));
+        NamedPinout.standard().forEach(p -> p.rows().forEach(r -> r.signal().ifPresent(all::add)));
         Catalogue.standard().all().forEach(c -> c.contacts().forEach(k -> all.add(k.id())));
         // what the demo pastes and types
         all.addAll(List.of("serial nine", "Signal Ground", "Sendeanforderung", "leaflet of the logger, p. 3",

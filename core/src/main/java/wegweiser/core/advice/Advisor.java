@@ -175,8 +175,7 @@ public final class Advisor {
         Evidence left = Alone.without(evidence, alone);
         return new Again(evidence, left).next()
                 .map(a -> proposal(touch(a.touch()), a.mode(), Proposal.Purpose.CONFIRM,
-                        Words.say("advisor.again", Words.count(alone.size(), Words.say("reading"),
-                                Words.say("readings"))),
+                        Words.say("advisor.again", Words.say("readings", alone.size())),
                         touchesLeft(left, belief), Sweep.left(left, goal)));
     }
 
@@ -326,7 +325,7 @@ public final class Advisor {
         return asked.isSingle()
                 ? Words.say("advisor.isolate.beside")
                 : Words.say("advisor.isolate.gang",
-                        Words.count(clearing.left(), Words.say("touch"), Words.say("touches")));
+                        Words.say("touches", clearing.left()));
     }
 
     /** A pair that no gang settles, because the gangs that hold it changed their minds. */

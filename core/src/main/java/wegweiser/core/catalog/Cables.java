@@ -12,6 +12,7 @@ import wegweiser.core.data.Data;
 import wegweiser.core.data.Entry;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
+import wegweiser.core.words.Titles;
 import wegweiser.core.words.Words;
 
 /**
@@ -86,10 +87,10 @@ public final class Cables {
                         .mapToObj(k -> RAINBOW.get(k % 10) + (k < 10 ? "" : "." + (k / 10 + 1)))
                         .toList()
                 : IntStream.rangeClosed(1, ways).mapToObj(String::valueOf).toList();
-        String title = (rainbow ? "rainbow ribbon, " : "grey ribbon, red edge, ") + ways + " wires";
+        String title = Titles.of(rainbow ? "cable.rainbow" : "cable.ribbon", ways);
         return new CableStock((rainbow ? "rainbow-" : "ribbon-") + ways, title, conductors, 28, List.of(), 28,
                 List.of(), "", 50, Math.round(10 * ways * RIBBON_PITCH_MM) / 10.0, true, true, false,
-                OptionalDouble.empty(), "may be cut down from a wider one along a groove");
+                OptionalDouble.empty(), Titles.of("cable.ribbon.note"));
     }
 
     /** A control cable; its diameter is estimated from cores of 1.25 mm lying as close as they can. */
@@ -100,12 +101,12 @@ public final class Cables {
                 : List.of();
         double diameter = Math.round(10 * (1.25 * Math.sqrt(cores) * 1.2 + 1.2 + (screened ? 0.55 : 0)))
                 / 10.0;
-        String count = twisted ? cores / 2 + " pairs" : cores + " cores";
+        String key = "cable.control" + (twisted ? ".pairs" : "") + (screened ? ".screened" : "");
         return new CableStock(
                 "control-" + (twisted ? cores / 2 + "x2" : "" + cores) + (screened ? "-screened" : ""),
-                "control cable, " + count + (screened ? ", braid" : ""), colours, 24, List.of(), 24, pairs,
+                Titles.of(key, twisted ? cores / 2 : cores), colours, 24, List.of(), 24, pairs,
                 screened ? "braid" : "", screened ? 120 : 100, diameter, true, false, false,
-                OptionalDouble.empty(), "colours after DIN 47100");
+                OptionalDouble.empty(), Titles.of("cable.control.note"));
     }
 
     /**
@@ -136,10 +137,10 @@ public final class Cables {
             return e.node().asText();
         });
         int awg = (int) entry.number("awg", 24);
-        return new CableStock(entry.text("id"), entry.text("title"), conductors, awg, thick,
+        return new CableStock(entry.text("id"), entry.title("cable"), conductors, awg, thick,
                 thick.isEmpty() ? awg : (int) entry.number("thickAwg", awg), pairs, entry.text("screen", ""),
                 entry.number("pfPerMetre", 0), entry.number("diameterMm", 0),
                 !entry.text("core", "stranded").equals("solid"), entry.flag("flat"),
-                entry.flag("coloursUncertain"), entry.number("lengthMm"), entry.text("note", ""));
+                entry.flag("coloursUncertain"), entry.number("lengthMm"), entry.note("cable"));
     }
 }

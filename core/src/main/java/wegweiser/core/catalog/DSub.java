@@ -3,6 +3,7 @@ package wegweiser.core.catalog;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import wegweiser.core.words.Titles;
 
 /**
  * The D-sub family. Contacts are numbered along each row from the left, the longest row on top, as seen on
@@ -34,7 +35,8 @@ final class DSub {
         List<String> ribbon = rows.length == 2 ? ribbonOrder(rows[0], ways) : List.of();
         double width = (rows[0] - 1) * STEP_MM + 5.8;
         double height = (rows.length - 1) * ROW_MM + 5.5;
-        return new ConnectorType(family + "-" + gender.id(), "D-sub " + ways + ", " + gender.id(), family,
+        return new ConnectorType(family + "-" + gender.id(),
+                Titles.of("connector.dsub", ways, gender.words()), family,
                 gender,
                 contacts(rows, STEP_MM, ROW_MM, gender, height), STEP_MM, new Outline.Tapered(width, height),
                 Termination.SOLDER_CUP, new Ratings(5, 20, 30, 4, HOOD_MM.get(ways), 3.5), ribbon, false);
@@ -43,7 +45,7 @@ final class DSub {
     /** Fifteen contacts in three rows in the shell of the nine. */
     static ConnectorType dense(Gender gender) {
         double height = 2 * DENSE_ROW_MM + 4.4;
-        return new ConnectorType("dsub-15hd-" + gender.id(), "D-sub 15 in three rows, " + gender.id(),
+        return new ConnectorType("dsub-15hd-" + gender.id(), Titles.of("connector.dsub-15hd", gender.words()),
                 "dsub-15hd",
                 gender, contacts(new int[]{5, 5, 5}, DENSE_STEP_MM, DENSE_ROW_MM, gender, height),
                 DENSE_STEP_MM,

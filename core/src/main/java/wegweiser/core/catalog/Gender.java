@@ -1,5 +1,8 @@
 package wegweiser.core.catalog;
 
+import java.util.Locale;
+import wegweiser.core.words.Titles;
+
 /** The gender of a connector by its contacts. */
 public enum Gender {
     /** Pins, or the part that goes in. */
@@ -18,6 +21,11 @@ public enum Gender {
     /** The last word of catalogue ids; empty for connectors without gender. */
     public String id() {
         return id;
+    }
+
+    /** What it is called in titles. */
+    String words() {
+        return Titles.of("gender." + name().toLowerCase(Locale.ROOT));
     }
 
     public Gender opposite() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import wegweiser.core.model.OwnConnector;
+import wegweiser.core.words.Titles;
 
 /** Connectors whose contacts lie on a plain grid: ribbon headers, rows, terminals, vehicle sockets. */
 final class Grid {
@@ -21,7 +22,7 @@ final class Grid {
         }
         String family = "box-header-" + ways;
         return new ConnectorType(family + "-" + gender.id(),
-                "box header 2 x " + ways / 2 + ", " + gender.id(), family,
+                Titles.of("connector.box-header", ways / 2, gender.words()), family,
                 gender, forGender(contacts, gender), 2.54,
                 new Outline.Box((ways / 2 - 1) * 2.54 + 7.6, 8.9, Outline.Key.BOTTOM), Termination.RIBBON,
                 new Ratings(1, 26, 28, 0, 1.27 * ways, 0), numbers(1, ways), false);
@@ -31,8 +32,7 @@ final class Grid {
         String family = "row-" + kind + "-" + ways;
         boolean crimp = kind.equals("250");
         return new ConnectorType(family + "-" + gender.id(),
-                "single row " + pitch + " mm, " + ways + " ways, "
-                        + gender.id(),
+                Titles.of("connector.row", pitch, ways, gender.words()),
                 family, gender, forGender(line(numbers(1, ways), pitch), gender), pitch,
                 new Outline.Box((ways - 1) * pitch + pitch + 1.4, crimp ? 5.8 : 2.9, Outline.Key.NONE),
                 Termination.CRIMP, new Ratings(3, 22, 28, 0, 20, 2.5), List.of(), true);
@@ -42,7 +42,8 @@ final class Grid {
         double pitch = 5.08;
         // a screw terminal is read from the side of its wire entries, with position 1 at the left
         List<Contact> contacts = line(numbers(1, ways), pitch).stream().map(Contact::mirrored).toList();
-        return new ConnectorType("terminal-" + ways, "screw terminal, " + ways + " ways", "terminal-" + ways,
+        return new ConnectorType("terminal-" + ways, Titles.of("connector.terminal", ways),
+                "terminal-" + ways,
                 Gender.NONE,
                 contacts, pitch, new Outline.Box(ways * pitch + 1, 10, Outline.Key.NONE),
                 Termination.SCREW, new Ratings(10, 12, 26, 0, 20, 6.5), List.of(), true);
@@ -58,7 +59,7 @@ final class Grid {
         List<Contact> placed = gender == Gender.SOCKET
                 ? contacts
                 : contacts.stream().map(Contact::mirrored).toList();
-        return new ConnectorType("vehicle-16-" + gender.id(), "vehicle diagnostic, 16 ways, " + gender.id(),
+        return new ConnectorType("vehicle-16-" + gender.id(), Titles.of("connector.vehicle", gender.words()),
                 "vehicle-16", gender, placed, 4.0, new Outline.Tapered(39, 17), Termination.CRIMP,
                 new Ratings(8, 18, 24, 4, 9, 3), List.of(), true);
     }

@@ -2,6 +2,7 @@ package wegweiser.core.catalog;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.words.Titles;
 
 /**
  * Modular plugs and sockets. Ids are positions of the body, so a body of six with four contacts has 2 to 5.
@@ -33,7 +34,7 @@ final class Modular {
         double width = positions == 8 ? 11.7 : positions == 6 ? 9.65 : 7.7;
         Ratings ratings = new Ratings(1.5, 24, positions == 8 ? 26 : 28, 2, positions == 8 ? 6.2 : 5.2, 0);
         return new ConnectorType(family + "-" + gender.id(),
-                "modular " + positions + "P" + ways + "C, " + gender.id(), family, gender,
+                Titles.of("connector.modular", positions, ways, gender.words()), family, gender,
                 Grid.forGender(contacts, gender), STEP_MM, new Outline.Latched(width, 8.0),
                 Termination.MODULAR,
                 ratings, List.of(), false);

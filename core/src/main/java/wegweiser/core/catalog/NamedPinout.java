@@ -63,8 +63,8 @@ public record NamedPinout(String id, String title, String family, Optional<Role>
             }
             return row(row);
         });
-        return new NamedPinout(entry.text("id"), entry.text("title"), family,
-                entry.word("role").flatMap(Role::of), rows, entry.text("note", ""));
+        return new NamedPinout(entry.text("id"), entry.title("pinout"), family,
+                entry.word("role").flatMap(Role::of), rows, entry.note("pinout"));
     }
 
     private static PinRow row(Entry row) {

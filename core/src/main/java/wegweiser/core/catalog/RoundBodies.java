@@ -2,6 +2,7 @@ package wegweiser.core.catalog;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.words.Titles;
 
 /** Connectors with a round body or a round plug: jacks, phono, XLR, M12, M8, circular. */
 final class RoundBodies {
@@ -23,15 +24,16 @@ final class RoundBodies {
         }
         String family = "jack-" + diameter + "-" + poles;
         return new ConnectorType(family + "-" + gender.id(),
-                "audio jack " + diameter + " mm " + poles.toUpperCase(java.util.Locale.ROOT) + ", "
-                        + gender.id(),
+                Titles.of("connector.jack", diameter, poles.toUpperCase(java.util.Locale.ROOT),
+                        gender.words()),
                 family, gender, contacts, step, new Outline.Axial(size, length), Termination.JACK_SOLDER,
                 new Ratings(1, 22, 30, 2, size < 4 ? 4 : 7, 4), List.of(), true);
     }
 
     static ConnectorType phono(Gender gender) {
         List<Contact> contacts = List.of(new Contact("centre", 0, 0, 0), new Contact("outer", 0, 3.6, 1));
-        return new ConnectorType("phono-" + gender.id(), "phono, " + gender.id(), "phono", gender, contacts,
+        return new ConnectorType("phono-" + gender.id(), Titles.of("connector.phono", gender.words()),
+                "phono", gender, contacts,
                 3.6,
                 new Outline.Round(9, false), Termination.JACK_SOLDER, new Ratings(1, 22, 30, 2, 6, 4),
                 List.of(), false);
@@ -48,7 +50,8 @@ final class RoundBodies {
         List<Contact> withShell = new ArrayList<>(Grid.forGender(contacts, gender));
         withShell.add(new Contact(Contact.SHELL, 0, 8.6, -1));
         String family = "xlr-" + poles;
-        return new ConnectorType(family + "-" + gender.id(), "XLR, " + poles + " poles, " + gender.id(),
+        return new ConnectorType(family + "-" + gender.id(),
+                Titles.of("connector.xlr", poles, gender.words()),
                 family, gender,
                 withShell, poles == 3 ? 8.5 : 5.2, new Outline.Round(19, true), Termination.SOLDER_CUP,
                 new Ratings(poles == 3 ? 16 : 7.5, 14, 28, 3.5, 8, 4), List.of(), poles == 5);
@@ -78,7 +81,7 @@ final class RoundBodies {
         }
         String family = "m12-a-" + poles;
         return new ConnectorType(family + "-" + gender.id(),
-                "M12, A coded, " + poles + " poles, " + gender.id(), family,
+                Titles.of("connector.m12", poles, gender.words()), family,
                 gender, Grid.forGender(contacts, gender), poles == 8 ? 2.4 : 5.0, new Outline.Round(12, true),
                 Termination.CIRCULAR_DISPLACEMENT, new Ratings(poles == 8 ? 2 : 4, 18, 24, 4, 8, 0),
                 List.of(), true);
@@ -93,7 +96,7 @@ final class RoundBodies {
         contacts.add(new Contact("3", -1.5, 1.3, 1));
         contacts.add(poles == 4 ? new Contact("4", -1.5, -1.3, 0) : new Contact("4", 0, -1.6, 0));
         String family = "m8-" + poles;
-        return new ConnectorType(family + "-" + gender.id(), "M8, " + poles + " poles, " + gender.id(),
+        return new ConnectorType(family + "-" + gender.id(), Titles.of("connector.m8", poles, gender.words()),
                 family, gender,
                 Grid.forGender(contacts, gender), 3.0, new Outline.Round(8, true),
                 Termination.CIRCULAR_DISPLACEMENT,
@@ -111,7 +114,7 @@ final class RoundBodies {
                     new Contact(String.valueOf(n), Math.abs(x) < 1e-9 ? 0 : x, radius * Math.sin(angle), 0));
         }
         double step = poles < 2 ? 3 : 2 * radius * Math.sin(Math.PI / poles);
-        return new ConnectorType("circular-" + poles, "circular, " + poles + " poles, numbered",
+        return new ConnectorType("circular-" + poles, Titles.of("connector.circular", poles),
                 "circular-" + poles,
                 Gender.NONE, contacts, step, new Outline.Round(2 * radius + 6, true), Termination.SOLDER_CUP,
                 new Ratings(5, 18, 28, 3, 12, 4), List.of(), true);

@@ -2,6 +2,7 @@ package wegweiser.core.catalog;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.words.Titles;
 
 /** The USB connectors, each with its shell as a terminal. */
 final class Usb {
@@ -35,7 +36,8 @@ final class Usb {
         all.sort(java.util.Comparator.comparing(Contact::id, wegweiser.core.model.ContactOrder.PRINTED));
         all.add(new Contact(Contact.SHELL, 0, outline.heightMm() / 2 - 0.2, -1));
         String name = kind.equals("usb3-a") ? "USB 3 A" : "USB " + kind.substring(4);
-        return new ConnectorType(kind + "-" + gender.id(), name + ", " + gender.id(), kind, gender, all,
+        return new ConnectorType(kind + "-" + gender.id(), Titles.of("connector.usb", name, gender.words()),
+                kind, gender, all,
                 pitch, outline,
                 Termination.SOLDER_CUP, new Ratings(kind.equals("usb-c") ? 1.25 : 1.5, 20, 30, 3, 5, 1.5),
                 List.of(),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import wegweiser.core.words.Titles;
 
 /**
  * One entry of a table, at its place in the file.
@@ -50,6 +51,16 @@ public record Entry(JsonNode node, String place) {
     /** A text that must be there. */
     public String text(String name) {
         return node.path(name).asText();
+    }
+
+    /** What it is called: as it says itself, or by its id in the bundle of the tables that come with the program. */
+    public String title(String kind) {
+        return word("title").orElseGet(() -> Titles.of(kind + "." + text("id")));
+    }
+
+    /** What else is to be known of it, in the same way; may be empty. */
+    public String note(String kind) {
+        return word("note").orElseGet(() -> Titles.orNone(kind + "." + text("id") + ".note"));
     }
 
     public String text(String name, String otherwise) {

@@ -194,7 +194,7 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         if (isRead()) {
             return Words.say("proof.read", counted(pairs)) + " " + Words.say("proof.resting",
                     counted(resting.size()),
-                    Words.count(alone.size(), Words.say("reading"), Words.say("readings")),
+                    Words.say("readings", alone.size()),
                     some(resting));
         }
         List<String> said = new ArrayList<>();
@@ -238,7 +238,7 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
     }
 
     private static String counted(int pairs) {
-        return Words.count(pairs, Words.say("pair"), Words.say("pairs"));
+        return Words.say("pairs", pairs);
     }
 
     private static String some(List<Pair> pairs) {

@@ -18,6 +18,8 @@ public record PinSource(String source, String name, Optional<String> signal, Opt
         Map<String, Object> extra) {
     /** The name of the source that outranks every printed one. */
     public static final String MEASURED = "measured";
+    /** The name of what was typed in before other sources were added. */
+    public static final String ENTERED = "as entered";
     /** The name of a person's decision between printed sources. */
     public static final String DECIDED = "decided";
 

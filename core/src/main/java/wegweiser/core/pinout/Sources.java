@@ -23,6 +23,11 @@ public final class Sources {
         return List.copyOf(names);
     }
 
+    /** What a source is called where a person reads it. */
+    public static String shown(String source) {
+        return Words.sayIfThere("source." + source.replace(' ', '-')).orElse(source);
+    }
+
     /** Whether a source settles a row whatever the others say. */
     public static boolean settles(PinSource source) {
         return source.source().equals(PinSource.MEASURED) || source.source().equals(PinSource.DECIDED);
@@ -31,7 +36,7 @@ public final class Sources {
     /** A row whose name was typed in becomes its own first source, before another is added. */
     public static PinRow asEntered(PinRow row) {
         return row.sources().isEmpty() && !row.label().isEmpty()
-                ? row.withSources(List.of(PinSource.of(Words.say("source.entered"),
+                ? row.withSources(List.of(PinSource.of(PinSource.ENTERED,
                         row.name().or(row::signal).orElse(""), row.signal())))
                 : row;
     }

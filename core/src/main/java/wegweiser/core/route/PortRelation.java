@@ -44,7 +44,7 @@ public final class PortRelation {
             sentences.add(conductors == 0
                     ? Words.say("relation.nothing")
                     : Words.say("relation.joints",
-                            Words.count(conductors, Words.say("conductor"), Words.say("conductors"))));
+                            Words.say("conductors", conductors)));
         }
         level(a, b).ifPresent(p -> sentences.add(Words.say("relation.levels", p.why(), p.remedy())));
         return String.join(" ", sentences);

@@ -5,6 +5,7 @@ import java.util.List;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
@@ -37,7 +38,7 @@ final class PlanContradictsReading implements Rule {
         if (!reasons.isEmpty()) {
             found.add(Finding.of(id(), Severity.ERROR, terminals, shortened(reasons))
                     .withFix(new Fix(Words.say("fix.set-aside"),
-                            job -> job.withReadingsSetAside(Words.say("fix.set-aside.why")))));
+                            job -> job.withReadingsSetAside(SetAside.OTHER_CABLE))));
         }
         return found;
     }

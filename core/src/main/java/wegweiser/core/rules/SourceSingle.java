@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.PinSource;
+import wegweiser.core.pinout.Sources;
 import wegweiser.core.signals.Pin;
 
 /** A supply contact that only one printed source vouches for. */
@@ -21,7 +22,7 @@ final class SourceSingle implements Rule {
             if (pin.isSupply() && sources.size() == 1
                     && !sources.getFirst().source().equals(PinSource.MEASURED)) {
                 found.add(Finding.of(id(), Severity.NOTE, List.of(pin.terminal()), pin.words(),
-                        sources.getFirst().source()));
+                        Sources.shown(sources.getFirst().source())));
             }
         }
         return found;

@@ -40,9 +40,10 @@ final class SourcesDisagree implements Rule {
     private Finding renumbered(End end, List<String> open, SourceComparison.Relation relation) {
         return new Finding(id(), Severity.ERROR, open.stream().map(end::terminal).toList(),
                 Words.say("rule.sources-disagree.numbering", end.name(), relation.words()),
-                Words.say("rule.sources-disagree.numbering.remedy", relation.than()), Optional.empty())
+                Words.say("rule.sources-disagree.numbering.remedy", Sources.shown(relation.than())),
+                Optional.empty())
                 .withFix(
-                        new Fix(Words.say("fix.renumber", relation.source()),
+                        new Fix(Words.say("fix.renumber", Sources.shown(relation.source())),
                                 job -> job.withEnd(Sources.renumber(
                                         job.end(end.name()).orElseThrow(), relation.source(),
                                         relation.meant()))));
@@ -51,7 +52,9 @@ final class SourcesDisagree implements Rule {
     private Finding single(End end, PinRow row) {
         Finding finding = Finding.of(id(), Severity.ERROR, List.of(end.terminal(row.contact())),
                 end.terminal(row.contact()), Words.list(row.sources().stream()
-                        .map(s -> Words.say("rule.sources-disagree.says", s.source(), s.name())).toList()));
+                        .map(s -> Words.say("rule.sources-disagree.says", Sources.shown(s.source()),
+                                s.name()))
+                        .toList()));
         String first = row.sources().getFirst().source();
         return finding.withFix(new Fix(Words.say("fix.take", Sources.signal(row.sources().getFirst())),
                 job -> job.withEnd(Sources.decide(job.end(end.name()).orElseThrow(), row.contact(), first))));

@@ -27,7 +27,7 @@ final class SpareConductor implements Rule {
         List<String> spare = cable.conductors().stream().filter(c -> !used.contains(c)).toList();
         if (!used.isEmpty() && !spare.isEmpty()) {
             found.add(Finding.of(id(), Severity.NOTE, List.of(),
-                    Words.count(spare.size(), Words.say("conductor"), Words.say("conductors")),
+                    Words.say("conductors", spare.size()),
                     Words.list(spare)));
         }
         return found;

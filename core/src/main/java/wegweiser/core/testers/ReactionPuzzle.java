@@ -103,7 +103,7 @@ public final class ReactionPuzzle {
     public String words() {
         if (groups.size() > 1) {
             return Words.say("reaction.open",
-                    Words.count(trialsLeft(), Words.say("trial"), Words.say("trials")));
+                    Words.say("trials", trialsLeft()));
         }
         if (groups.isEmpty()) {
             return Words.say("reaction.none");

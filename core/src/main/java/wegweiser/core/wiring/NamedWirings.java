@@ -30,7 +30,7 @@ final class NamedWirings {
         entry.list("toJumpers", e -> pair(e, far, far))
                 .forEach(j -> joins.add(new String[]{"B" + j[0], "B" + j[1]}));
         Wiring wiring = joined(joins);
-        return new NamedWiring(entry.text("id"), entry.text("from"), entry.text("to"), entry.text("title"),
+        return new NamedWiring(entry.text("id"), entry.text("from"), entry.text("to"), entry.title("wiring"),
                 wiring, entry.number("weight", 1));
     }
 

@@ -2,12 +2,17 @@ package wegweiser.core.words;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.MissingResourceException;
+import java.text.ChoiceFormat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.ResourceBundle;
 
 /** The sentences that the core speaks, from its resource bundle. */
 public final class Words {
     private static final ResourceBundle BUNDLE = ResourceBundle.getBundle("wegweiser.core.words.core");
+
+    private static final String CHOICE = ",choice,";
 
     private Words() {}
 
@@ -21,11 +26,14 @@ public final class Words {
     }
 
     /** As {@link #say}, or empty when there is no such key. */
-    public static java.util.Optional<String> sayIfThere(String key, Object... args) {
-        return BUNDLE.containsKey(key) ? java.util.Optional.of(say(key, args)) : java.util.Optional.empty();
+    public static Optional<String> sayIfThere(String key, Object... args) {
+        return BUNDLE.containsKey(key) ? Optional.of(say(key, args)) : Optional.empty();
     }
 
-    /** A pattern with its numbered places filled; one pass, so that arguments may contain braces. */
+    /**
+     * A pattern with its numbered places filled; one pass, so that arguments may contain braces. A place such as
+     * {@code {0,choice,0#pairs|1#pair|1<pairs}} becomes the word that fits the number, after {@link ChoiceFormat}.
+     */
     public static String fill(String pattern, Object... args) {
         StringBuilder text = new StringBuilder(pattern.length() + 16 * args.length);
         int at = 0;
@@ -35,25 +43,27 @@ public final class Words {
             if (close < 0) {
                 break;
             }
-            text.append(pattern, at, open).append(args[Integer.parseInt(pattern.substring(open + 1, close))]);
+            String place = pattern.substring(open + 1, close);
+            int choice = place.indexOf(CHOICE);
+            Object filled = args[Integer.parseInt(choice < 0 ? place : place.substring(0, choice))];
+            text.append(pattern, at, open).append(choice < 0
+                    ? filled
+                    : new ChoiceFormat(place.substring(choice + CHOICE.length()))
+                            .format(((Number) filled).doubleValue()));
             at = close + 1;
         }
         return text.append(pattern.substring(at)).toString();
     }
 
-    /** "1 touch" or "3 touches": the number with the word that fits it. */
-    public static String count(long n, String one, String many) {
-        return n + " " + (n == 1 ? one : many);
-    }
-
     /** Terminals or contacts as a list: "A.2, A.3 and B.5". */
     public static String list(Iterable<?> items) {
-        java.util.List<String> all = new java.util.ArrayList<>();
+        List<String> all = new ArrayList<>();
         items.forEach(i -> all.add(i.toString()));
-        if (all.size() < 2) {
-            return String.join("", all);
+        String said = all.isEmpty() ? "" : all.getFirst();
+        for (int k = 1; k < all.size(); k++) {
+            said = say(k < all.size() - 1 ? "list.more" : "list.last", said, all.get(k));
         }
-        return String.join(", ", all.subList(0, all.size() - 1)) + " " + say("and") + " " + all.getLast();
+        return said;
     }
 
     /** A number without needless zeros, at most two decimals. */

@@ -61,8 +61,7 @@ public final class SchemaCheck {
         if (value.size() < schema.path("minItems").asInt(0)) {
             return new Violation(place,
                     Words.say("bad.few",
-                            Words.count(schema.get("minItems").asInt(), Words.say("entry"),
-                                    Words.say("entries"))));
+                            Words.say("entries", schema.get("minItems").asInt())));
         }
         if (value.size() > schema.path("maxItems").asInt(Integer.MAX_VALUE)) {
             return new Violation(place, Words.say("bad.many", schema.get("maxItems").asInt()));

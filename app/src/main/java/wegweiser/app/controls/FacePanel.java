@@ -37,7 +37,7 @@ public final class FacePanel extends VBox {
         getStyleClass().add("face-panel");
         name.getStyleClass().add("end-name");
         device.getStyleClass().add("end-device");
-        connector.getStyleClass().add("quiet");
+        Panels.whole(connector).getStyleClass().add("quiet");
         words.getStyleClass().addAll("quiet", "side-words");
         words.setWrapText(true);
         words.setMinHeight(USE_PREF_SIZE);

@@ -16,7 +16,6 @@ public final class FacingChoice extends ChoiceBox<Optional<Facing>> {
     public FacingChoice(ObjectProperty<Optional<Facing>> chosen) {
         this.chosen = chosen;
         getStyleClass().add("facing");
-        setPrefWidth(118);
         setMinWidth(USE_PREF_SIZE);
         setVisible(false);
         managedProperty().bind(visibleProperty());

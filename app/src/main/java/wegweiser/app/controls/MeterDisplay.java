@@ -34,9 +34,9 @@ public final class MeterDisplay extends VBox {
         VBox.setVgrow(glass, Priority.ALWAYS);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        name.getStyleClass().add("meter-words");
-        hint.getStyleClass().add("meter-words");
-        getChildren().addAll(glass, new HBox(name, space, hint));
+        Panels.whole(name).getStyleClass().add("meter-words");
+        Panels.whole(hint).getStyleClass().add("meter-words");
+        getChildren().addAll(glass, new HBox(6, name, space, hint));
         setMinWidth(160);
         setPrefWidth(298);
         showNone();

@@ -33,7 +33,13 @@ public final class Panels {
     public static Label quiet(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("quiet");
+        return whole(label);
+    }
+
+    /** The same label, which takes as many lines as it needs. */
+    public static Label whole(Label label) {
         label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
         return label;
     }
 
@@ -41,6 +47,9 @@ public final class Panels {
     public static HBox line(Node words, Node figure) {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
+        if (words instanceof Label label) {
+            whole(label);
+        }
         HBox box = new HBox(8, words, space, figure);
         box.getStyleClass().add("figure-line");
         return box;

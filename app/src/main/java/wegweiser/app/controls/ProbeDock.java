@@ -62,8 +62,8 @@ public final class ProbeDock extends HBox {
         wiggle = new Wiggle(wiggleSeconds);
         getStyleClass().add("dock");
         setId("dock");
-        heading.getStyleClass().add("dock-heading");
-        question.getStyleClass().add("dock-heading");
+        Panels.whole(heading).getStyleClass().add("dock-heading");
+        Panels.whole(question).getStyleClass().add("dock-heading");
         why.getStyleClass().add("dock-why");
         why.setWrapText(true);
         error.getStyleClass().add("dock-error");

@@ -101,6 +101,7 @@ public final class ConnectorGallery extends VBox {
                 button.getStyleClass().add("kind");
                 button.setFocusTraversable(false);
                 button.setMaxWidth(Double.MAX_VALUE);
+                button.setMinHeight(USE_PREF_SIZE);
                 button.setOnAction(_ -> choose(button.isSelected() ? Optional.of(one) : Optional.empty()));
                 kinds.put(one, button);
                 left.getChildren().add(button);
@@ -114,6 +115,7 @@ public final class ConnectorGallery extends VBox {
         own.setOnAction(_ -> describe.run());
         for (Button button : List.of(leads, own)) {
             button.setMaxWidth(Double.MAX_VALUE);
+            button.setMinHeight(USE_PREF_SIZE);
             button.setFocusTraversable(false);
         }
         left.getChildren().addAll(Panels.rule(), leads, own);

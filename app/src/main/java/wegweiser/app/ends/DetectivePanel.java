@@ -56,7 +56,7 @@ final class DetectivePanel extends VBox {
         caution.setWrapText(true);
         caution.getStyleClass().add("caution");
         caution.setMinHeight(USE_PREF_SIZE);
-        question.getStyleClass().add("detective-question");
+        Panels.whole(question).getStyleClass().add("detective-question");
         question.setId("detective-question");
         question.setWrapText(true);
         error.getStyleClass().add("field-error");

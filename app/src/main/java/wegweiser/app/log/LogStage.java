@@ -15,12 +15,14 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
 import wegweiser.app.actions.Action;
 import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.Panels;
@@ -72,8 +74,26 @@ public final class LogStage implements StageView {
     private void column(String key, java.util.function.Function<Unit, String> value, double width) {
         TableColumn<Unit, String> column = new TableColumn<>(t(key));
         column.setCellValueFactory(f -> new ReadOnlyStringWrapper(value.apply(f.getValue())));
+        column.setCellFactory(c -> new WholeCell(c));
         column.setPrefWidth(width);
         table.getColumns().add(column);
+    }
+
+    /** A cell that takes as many lines as its text needs. */
+    private static final class WholeCell extends TableCell<Unit, String> {
+        private final Text text = new Text();
+
+        WholeCell(TableColumn<Unit, String> column) {
+            text.wrappingWidthProperty().bind(column.widthProperty().subtract(16));
+            text.getStyleClass().add("cell-words");
+            setGraphic(text);
+        }
+
+        @Override
+        protected void updateItem(String item, boolean empty) {
+            super.updateItem(item, empty);
+            text.setText(empty ? "" : item);
+        }
     }
 
     /** A time as the clock here shows it. */

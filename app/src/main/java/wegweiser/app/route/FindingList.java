@@ -70,7 +70,7 @@ final class FindingList extends VBox {
         Pane box = new Pane(tick);
         box.setMinSize(16, 14);
         box.setMaxHeight(14);
-        HBox line = new HBox(8, box, new Label(text));
+        HBox line = new HBox(8, box, Panels.whole(new Label(text)));
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return line;
     }

@@ -69,12 +69,9 @@ final class TracePanel extends VBox {
         ChoiceBox<Goal> goal = choice(Goal.values(), "goal.");
         goal.setId("goal");
         goal.valueProperty().bindBidirectional(choices.goalProperty());
-        HBox.setHgrow(fixture, Priority.ALWAYS);
-        HBox.setHgrow(goal, Priority.ALWAYS);
         Label until = Panels.quiet(t("goal.until"));
         until.setWrapText(false);
-        until.setMinWidth(USE_PREF_SIZE);
-        HBox wanted = new HBox(8, fixture, until, goal);
+        FlowPane wanted = new FlowPane(8, 4, fixture, until, goal);
         wanted.getStyleClass().add("figure-line");
         ScrollPane scroll = Panels.scroll(readings);
         scroll.setMinHeight(60);

@@ -91,7 +91,7 @@ public final class TraceStage implements StageView {
         this.facing = new FacingChoice(choices.facingProperty());
         this.panel = new TracePanel(session, choices, this::list, this::ladder, this::lamps,
                 () -> loose(true), this::which);
-        boardTitle.getStyleClass().add("believed");
+        Panels.whole(boardTitle).getStyleClass().add("believed");
         // two lines, so that the board and not the reason gives way in a low window
         cellWords.setMinHeight(42);
         cellWords.setAlignment(Pos.TOP_LEFT);

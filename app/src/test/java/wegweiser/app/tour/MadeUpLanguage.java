@@ -170,8 +170,9 @@ public final class MadeUpLanguage {
         for (Node child : labeled.getChildrenUnmodifiable()) {
             if (child instanceof Text shown && !shown.getText().equals(labeled.getText())
                     && !shown.getText().replace("\n", "").equals(labeled.getText().replace("\n", ""))) {
-                say("CUT", where, labeled.getText() + "  <" + shown.getText() + "> " + labeled.getStyleClass() + " "
-                        + Math.round(labeled.getWidth()) + " x " + Math.round(labeled.getHeight()));
+                say("CUT", where,
+                        labeled.getText() + "  <" + shown.getText() + "> " + labeled.getStyleClass() + " "
+                                + Math.round(labeled.getWidth()) + " x " + Math.round(labeled.getHeight()));
             }
         }
     }
@@ -218,7 +219,7 @@ public final class MadeUpLanguage {
         all.addAll(List.of("serial nine", "Signal Ground", "Sendeanforderung", "leaflet of the logger, p. 3",
                 "nonsense nonsense", "NONSENSENONSENSE", "AWG", "Ctrl+Shift+", "Ctrl+", "Enter", "Backspace",
                 "Space", "Esc", "Tab",
-                "Wegweiser", "W-00"));
+                "Wegweiser", "W-00", "TRS", "TRRS"));
         all.remove("A");
         all.remove("B");
         all.removeIf(s -> s.length() < 2);

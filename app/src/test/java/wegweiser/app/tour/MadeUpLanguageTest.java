@@ -68,7 +68,7 @@ class MadeUpLanguageTest {
             letters += place ? 0 : 1;
             out.append(at < 0 ? c : ACCENTED.charAt(at));
         }
-        int more = letters < 3 ? 0 : (int) Math.round(LONGER * letters);
+        int more = letters < 3 || text.contains(",choice,") ? 0 : (int) Math.round(LONGER * letters);
         for (int k = 0; k < more; k++) {
             out.append(k % 6 == 0 && k > 0 ? ' ' : 'ë');
         }

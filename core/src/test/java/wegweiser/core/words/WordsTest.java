@@ -46,6 +46,7 @@ class WordsTest {
         Set<String> called = new TreeSet<>();
         Catalogue.standard().all().forEach(c -> called.add(c.title()));
         Cables.all().forEach(c -> called.addAll(List.of(c.title(), c.note())));
+        called.add(Cables.find("control-2x2").orElseThrow().title());
         NamedPinout.standard().forEach(p -> called.addAll(List.of(p.title(), p.note())));
         NamedWiring.standard().forEach(w -> called.add(w.title()));
         assertThat(called).hasSizeGreaterThan(200).noneMatch(t -> t.contains("{"));

@@ -86,6 +86,7 @@ public final class LogStage implements StageView {
         WholeCell(TableColumn<Unit, String> column) {
             text.wrappingWidthProperty().bind(column.widthProperty().subtract(16));
             text.getStyleClass().add("cell-words");
+            getStyleClass().add("whole-cell");
             setGraphic(text);
         }
 

@@ -25,7 +25,7 @@ class StoryTest extends WindowTest {
         await("a first touch", () -> shows("Next touch"));
         assertThat(job().readings()).isEmpty();
         answerEverything();
-        await("proved", () -> shows("each measured or following from what was measured"));
+        await("proved", () -> shows("each measured or deduced"));
         assertThat(Proof.of(job()).isProved()).isTrue();
         assertThat(Evidence.of(job()).nets().joinedNets()).hasSize(8);
 

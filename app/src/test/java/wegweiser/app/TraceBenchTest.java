@@ -215,12 +215,12 @@ class TraceBenchTest extends WindowTest {
                 Reading.of(Mode.OHMS, touch("A.2", "A.3"), new Outcome.Resistance(119.8)),
                 Reading.of(Mode.DIODE, touch("A.7", "A.8"), new Outcome.Voltage(0.61)),
                 Reading.of(Mode.DIODE, touch("A.8", "A.7"), new Outcome.Open()))));
-        await("the resistor", () -> shows("Part, A.2 – A.3") && shows("119."));
+        await("the resistor", () -> shows("Component, A.2 – A.3") && shows("119."));
         await("the diode", () -> shows("Diode, A.7 to A.8") && shows("0.61 V"));
-        assertThat(call(() -> shows("Parts found"))).isFalse();
+        assertThat(call(() -> shows("Components found"))).isFalse();
         edit(j -> j.withReadings(Stream.of("A.1 A.2", "A.3 A.4", "A.5 A.6", "A.7 A.8").map(p -> p.split(" "))
                 .map(p -> Reading.of(Mode.OHMS, touch(p[0], p[1]), new Outcome.Resistance(470))).toList()));
-        await("many are counted", () -> shows("Parts found"));
+        await("many are counted", () -> shows("Components found"));
     }
 
     @Test

@@ -47,7 +47,7 @@ final class SelfCheck {
         check("fonts", () -> {}, () -> Font.getFamilies().contains("Overpass")
                 && Font.getFamilies().contains("Overpass Mono"));
         for (StageId id : StageId.values()) {
-            check("stage " + id.name().toLowerCase(java.util.Locale.ROOT), () -> window.go(id),
+            check("stage " + id.id(), () -> window.go(id),
                     () -> window.here() == id);
         }
         Path pdf = Jobs.sheetFile(session);

@@ -27,7 +27,7 @@ final class CatalogShape {
         map.put("contacts", type.contacts().stream().map(c -> contact(type, c)).toList());
         map.put("ribbonOrder", type.ribbonOrder());
         map.put("methods", type.methods().stream()
-                .map(m -> m.name().toLowerCase(Locale.ROOT).replace('_', '-')).toList());
+                .map(m -> m.id()).toList());
         map.put("mates", catalogue.all().stream().filter(type::matesWith).map(ConnectorType::id).toList());
         Map<String, Object> ratings = new LinkedHashMap<>();
         ratings.put("ampsPerContact", type.ratings().ampsPerContact());

@@ -88,7 +88,7 @@ final class ProveCommand extends JobCommand {
             lines.add((k + 1) + "  " + test.kind().id() + "  " + String.join(" ", names(test.red())) + " – "
                     + String.join(" ", names(test.black())) + "  expect " + test.expect() + "  ("
                     + test.danger().id() + ")  "
-                    + verdict.states().get(k).name().toLowerCase(java.util.Locale.ROOT));
+                    + verdict.states().get(k).id());
         }
         lines.add("Verdict: " + verdict.result().id());
         if (verdict.result() == Verdict.Result.PASS) {

@@ -182,7 +182,7 @@ public final class ConnectorFace extends Region {
             }
         };
         node.getStyleClass()
-                .add("face-" + shape.role().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+                .add("face-" + shape.role().id());
         if (!shape.id().isEmpty()) {
             node.setOnMouseClicked(_ -> onContact.accept(shape.id()));
             node.setId("contact-" + shape.id());

@@ -29,8 +29,8 @@ public final class DecidingCard extends VBox {
         HBox line = new HBox(8);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         if (measure == PortMeasure.SHELL || measure == PortMeasure.SENDING) {
-            Button yes = new Button(t("port.yes." + measure.name().toLowerCase(java.util.Locale.ROOT)));
-            Button no = new Button(t("port.no." + measure.name().toLowerCase(java.util.Locale.ROOT)));
+            Button yes = new Button(t("port.yes." + measure.id()));
+            Button no = new Button(t("port.no." + measure.id()));
             yes.setOnAction(_ -> read.accept(measure.reading(proposal.contact(), 1)));
             no.setOnAction(_ -> read.accept(measure.reading(proposal.contact(), 0)));
             line.getChildren().addAll(yes, no);
@@ -39,7 +39,7 @@ public final class DecidingCard extends VBox {
         TextField field = new TextField();
         field.setId("decide-" + proposal.end() + "-" + proposal.contact());
         field.setPrefColumnCount(8);
-        field.setPromptText(t("port.prompt." + measure.name().toLowerCase(java.util.Locale.ROOT)));
+        field.setPromptText(t("port.prompt." + measure.id()));
         Label error = new Label();
         error.getStyleClass().add("field-error");
         field.setOnAction(_ -> {

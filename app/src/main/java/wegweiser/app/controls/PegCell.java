@@ -1,7 +1,9 @@
 package wegweiser.app.controls;
 
+import wegweiser.core.model.HasId;
+
 /** What a cell of the pegboard shows. Each differs from the others in shape, not in colour alone. */
-public enum PegCell {
+public enum PegCell implements HasId {
     /** Not known, or nothing planned. */
     EMPTY,
     /** Joined, measured. */
@@ -31,6 +33,6 @@ public enum PegCell {
 
     /** Key of the words for this cell. */
     public String key() {
-        return "cell." + name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+        return "cell." + id();
     }
 }

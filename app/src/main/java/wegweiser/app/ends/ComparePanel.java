@@ -127,7 +127,7 @@ final class ComparePanel extends VBox {
             Label state = new Label(row.agreement() == SourceComparison.Agreement.SETTLED
                     ? by
                     : t("compare."
-                            + row.agreement().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')));
+                            + row.agreement().id()));
             state.getStyleClass().add(differ ? "trouble" : "quiet");
             grid.add(state, comparison.sources().size() + 1, line);
             line++;

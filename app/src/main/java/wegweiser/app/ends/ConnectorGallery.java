@@ -97,7 +97,7 @@ public final class ConnectorGallery extends VBox {
         for (ConnectorKind one : ConnectorKind.values()) {
             if (catalogue.all().stream().anyMatch(c -> c.kind() == one)) {
                 ToggleButton button = new ToggleButton(
-                        t("kind." + one.name().toLowerCase(java.util.Locale.ROOT)));
+                        t("kind." + one.id()));
                 button.getStyleClass().add("kind");
                 button.setFocusTraversable(false);
                 button.setMaxWidth(Double.MAX_VALUE);

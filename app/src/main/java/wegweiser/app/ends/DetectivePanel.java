@@ -4,7 +4,6 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -219,6 +218,6 @@ final class DetectivePanel extends VBox {
     }
 
     private static String word(PortMeasure measure) {
-        return measure.name().toLowerCase(Locale.ROOT);
+        return measure.id();
     }
 }

@@ -38,7 +38,7 @@ final class VerdictPanel extends VBox {
         fixture.getItems().setAll(Fixture.values());
         fixture.setId("prove-fixture");
         fixture.setMaxWidth(Double.MAX_VALUE);
-        fixture.setConverter(new Worded<>(f -> t("fixture." + f.name().toLowerCase(java.util.Locale.ROOT))));
+        fixture.setConverter(new Worded<>(f -> t("fixture." + f.id())));
         fixture.valueProperty().bindBidirectional(choices.fixtureProperty());
         CheckBox twice = new CheckBox(t("prove.twice"));
         twice.setId("twice");

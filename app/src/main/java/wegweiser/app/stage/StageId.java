@@ -1,13 +1,13 @@
 package wegweiser.app.stage;
 
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import wegweiser.app.actions.Keys;
+import wegweiser.core.model.HasId;
 
 /** The stages of a job in order, and the log beside them. */
-public enum StageId {
+public enum StageId implements HasId {
     ENDS(KeyCode.DIGIT1, KeyCode.NUMPAD1), TRACE(KeyCode.DIGIT2, KeyCode.NUMPAD2), ROUTE(KeyCode.DIGIT3,
             KeyCode.NUMPAD3), MAKE(KeyCode.DIGIT4,
                     KeyCode.NUMPAD4), PROVE(KeyCode.DIGIT5, KeyCode.NUMPAD5), LOG(KeyCode.L);
@@ -20,7 +20,7 @@ public enum StageId {
 
     /** Key of the stage's name. */
     public String key() {
-        return "stage." + name().toLowerCase(Locale.ROOT);
+        return "stage." + id();
     }
 
     /** What goes there from anywhere. */

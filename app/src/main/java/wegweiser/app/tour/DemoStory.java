@@ -207,7 +207,7 @@ public final class DemoStory {
     public List<Scene> stages() {
         List<Scene> scenes = new ArrayList<>();
         for (StageId id : StageId.values()) {
-            scenes.add(new Scene(id.name().toLowerCase(java.util.Locale.ROOT), () -> window.go(id)));
+            scenes.add(new Scene(id.id(), () -> window.go(id)));
         }
         scenes.add(new Scene("help", window::help));
         return scenes;

@@ -33,6 +33,7 @@ import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.ladder.LadderWork;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
@@ -109,11 +110,11 @@ final class TracePanel extends VBox {
         return button;
     }
 
-    private static <E extends Enum<E>> ChoiceBox<E> choice(E[] values, String prefix) {
+    private static <E extends Enum<E> & HasId> ChoiceBox<E> choice(E[] values, String prefix) {
         ChoiceBox<E> box = new ChoiceBox<>();
         box.getItems().setAll(values);
         box.setMaxWidth(Double.MAX_VALUE);
-        box.setConverter(new Worded<>(v -> t(prefix + v.name().toLowerCase(java.util.Locale.ROOT))));
+        box.setConverter(new Worded<>(v -> t(prefix + v.id())));
         return box;
     }
 

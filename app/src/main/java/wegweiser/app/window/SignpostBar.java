@@ -87,7 +87,7 @@ public final class SignpostBar extends HBox {
         shape.setManaged(false);
         StackPane arm = new StackPane(shape, words);
         arm.getStyleClass().add("arm");
-        arm.setId("arm-" + id.name().toLowerCase(java.util.Locale.ROOT));
+        arm.setId("arm-" + id.id());
         arm.setPrefSize(150, 44);
         arm.setMinWidth(92);
         arm.setMaxHeight(44);

@@ -1,7 +1,9 @@
 package wegweiser.core.advice;
 
+import wegweiser.core.model.HasId;
+
 /** What the person has at hand to touch contacts with. */
-public enum Fixture {
+public enum Fixture implements HasId {
     /** Two probes. */
     PROBES,
     /** One probe, and a clip lead that stays where it is. */

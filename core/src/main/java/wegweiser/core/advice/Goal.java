@@ -1,7 +1,9 @@
 package wegweiser.core.advice;
 
+import wegweiser.core.model.HasId;
+
 /** When tracing is finished. */
-public enum Goal {
+public enum Goal implements HasId {
     /** The wiring is believed, though not every pair is proved. */
     IDENTIFY,
     /** Every pair is read once, parts included; with bare probes the pairs of the chosen depth. */

@@ -1,9 +1,10 @@
 package wegweiser.core.catalog;
 
 import java.util.List;
+import wegweiser.core.model.HasId;
 
 /** The kinds of connector, each with the ways in which wires are commonly joined to it, the usual one first. */
-public enum ConnectorKind {
+public enum ConnectorKind implements HasId {
     DSUB("dsub", Termination.SOLDER_CUP, Termination.CRIMP, Termination.RIBBON), BOX_HEADER("box-header",
             Termination.RIBBON), MODULAR("modular", Termination.MODULAR), JACK("jack",
                     Termination.JACK_SOLDER), PHONO("phono", Termination.JACK_SOLDER), XLR("xlr",

@@ -10,6 +10,7 @@ import wegweiser.core.data.Entry;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
 import wegweiser.core.words.Words;
@@ -64,12 +65,13 @@ public record NamedPinout(String id, String title, String family, Optional<Role>
             return row(row);
         });
         return new NamedPinout(entry.text("id"), entry.title("pinout"), family,
-                entry.word("role").flatMap(Role::of), rows, entry.note("pinout"));
+                entry.word("role").flatMap(r -> HasId.find(Role.class, r)), rows, entry.note("pinout"));
     }
 
     private static PinRow row(Entry row) {
         return new PinRow(row.text("contact"), row.word("name"), row.word("signal"),
-                row.word("direction").flatMap(Direction::of), row.word("level"), row.number("volts"),
+                row.word("direction").flatMap(d -> HasId.find(Direction.class, d)), row.word("level"),
+                row.number("volts"),
                 OptionalDouble.empty(), row.word("pair"), List.of(), Extra.NONE);
     }
 }

@@ -1,6 +1,8 @@
 package wegweiser.core.catalog;
 
+import wegweiser.core.model.HasId;
+
 /** How wires are joined to a connector's contacts. */
-public enum Termination {
+public enum Termination implements HasId {
     SOLDER_CUP, CRIMP, RIBBON, MODULAR, JACK_SOLDER, SCREW, CIRCULAR_DISPLACEMENT, BARE
 }

@@ -1,6 +1,7 @@
 package wegweiser.core.drawing;
 
 import java.util.List;
+import wegweiser.core.model.HasId;
 
 /**
  * A picture as shapes in mm, x to the right and y down. Each shape names its role; what a role looks like is the
@@ -12,7 +13,7 @@ public record Drawing(double leftMm, double topMm, double widthMm, double height
     }
 
     /** What a shape stands for. */
-    public enum Role {
+    public enum Role implements HasId {
         BODY, KEY, CONTACT, CONTACT_USED, CONTACT_LIT, CONTACT_DIM, NUMBER, NUMBER_LIT, NAME, CABLE, WIRE, STRIPE
     }
 

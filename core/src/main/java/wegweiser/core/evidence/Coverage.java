@@ -1,9 +1,9 @@
 package wegweiser.core.evidence;
 
-import java.util.Locale;
+import wegweiser.core.model.HasId;
 
 /** How far readings reach, as the greatest set of pairs that is covered whole. */
-public enum Coverage {
+public enum Coverage implements HasId {
     /** Every pair of terminals is known to be joined or apart. */
     ALL,
     /** Every pair of terminals of different ends, and neighbours on each connector. */
@@ -12,9 +12,4 @@ public enum Coverage {
     NEIGHBOURS,
     /** What was touched, and nothing as a whole. */
     JOINS;
-
-    /** The word used in results. */
-    public String id() {
-        return name().toLowerCase(Locale.ROOT);
-    }
 }

@@ -102,7 +102,7 @@ public final class BenchSteps {
     }
 
     private static String name(Termination termination) {
-        return termination.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+        return termination.id();
     }
 
     private Optional<Termination> termination(End end) {

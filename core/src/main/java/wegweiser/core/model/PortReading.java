@@ -1,6 +1,5 @@
 package wegweiser.core.model;
 
-import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 
@@ -18,43 +17,17 @@ public record PortReading(String contact, String against, Kind mode, double valu
     public static final String GROUND = "ground";
 
     /** What was measured. */
-    public enum Kind {
-        VOLTS("volts"), OHMS("ohms"), CONTINUITY("continuity"),
+    public enum Kind implements HasId {
+        VOLTS, OHMS, CONTINUITY,
         /** Volts with a resistor to ground. */
-        VOLTS_LOADED("volts-loaded"),
+        VOLTS_LOADED,
         /** How far the volts move while the device sends. */
-        MOVEMENT("movement");
-
-        private final String id;
-
-        Kind(String id) {
-            this.id = id;
-        }
-
-        /** The word used in job files. */
-        public String id() {
-            return id;
-        }
-
-        public static Optional<Kind> of(String id) {
-            return Arrays.stream(values()).filter(k -> k.id.equals(id)).findFirst();
-        }
+        MOVEMENT;
     }
 
     /** What the device did meanwhile. */
-    public enum State {
-        IDLE("idle"), SENDING("sending"), UNPOWERED("unpowered");
-
-        private final String id;
-
-        State(String id) {
-            this.id = id;
-        }
-
-        /** The word used in job files. */
-        public String id() {
-            return id;
-        }
+    public enum State implements HasId {
+        IDLE, SENDING, UNPOWERED;
     }
 
     public PortReading {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.End;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.words.Words;
@@ -19,7 +20,7 @@ import wegweiser.core.words.Words;
  */
 public record SourceComparison(List<String> sources, List<Row> rows, List<Relation> relations) {
     /** How the sources stand to each other at one contact. */
-    public enum Agreement {
+    public enum Agreement implements HasId {
         /** Only one source names it, or none. */
         SINGLE,
         /** All say the same in the same words. */

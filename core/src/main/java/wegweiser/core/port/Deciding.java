@@ -111,7 +111,7 @@ public final class Deciding {
         for (String signal : claims.keySet()) {
             results.add(Words.say("deciding.proves", expectation(classes.get(k++), best), signal));
         }
-        String how = Words.say("deciding.measure." + best.name().toLowerCase(java.util.Locale.ROOT),
+        String how = Words.say("deciding.measure." + best.id(),
                 row.contact());
         return new Proposal(end.name(), row.contact(), Optional.of(best),
                 Words.say("deciding.words", how, String.join("; ", results)));
@@ -120,11 +120,11 @@ public final class Deciding {
     private static String expectation(Map<PortClass, Double> classes, PortMeasure measure) {
         PortClass likely = classes.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow()
                 .getKey();
-        return Words.say("deciding.expect." + measure.name().toLowerCase(java.util.Locale.ROOT) + "."
+        return Words.say("deciding.expect." + measure.id() + "."
                 + switch (measure) {
                     case SHELL -> likely == PortClass.SCREEN ? "yes" : "no";
                     case SENDING -> likely.transmits() ? "yes" : "no";
-                    default -> likely.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+                    default -> likely.id();
                 });
     }
 

@@ -1,14 +1,15 @@
 package wegweiser.core.port;
 
+import wegweiser.core.model.HasId;
 import wegweiser.core.words.Words;
 
 /** What a contact of a device's port can be, as far as a meter can tell. */
-public enum PortClass {
+public enum PortClass implements HasId {
     GROUND, SCREEN, SUPPLY, RS232_TRANSMIT, RS232_OUTPUT, RS232_INPUT, LOGIC_TRANSMIT, LOGIC_OUTPUT, LOGIC_PULL_UP, OPEN;
 
     /** The word for it on screen. */
     public String words() {
-        return Words.say("port.class." + name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+        return Words.say("port.class." + id());
     }
 
     /** Whether this drives a line that moves when the device sends. */

@@ -1,6 +1,7 @@
 package wegweiser.core.port;
 
 import java.util.Optional;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.PortReading;
 import wegweiser.core.model.PortReading.Kind;
 import wegweiser.core.model.PortReading.State;
@@ -8,7 +9,7 @@ import wegweiser.core.model.PortReading.State;
 /**
  * What can be measured at a contact of a port: with seconds that it takes and whether the device has power.
  */
-public enum PortMeasure {
+public enum PortMeasure implements HasId {
     /** Whether the contact is joined to the metal shell, unpowered. */
     SHELL(false, 3),
     /** Resistance to ground, unpowered. */

@@ -2,6 +2,7 @@ package wegweiser.core.prove;
 
 import java.util.List;
 import wegweiser.core.electrical.Window;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -15,35 +16,17 @@ import wegweiser.core.model.Touch;
  */
 public record Test(Kind kind, Touch touch, Mode mode, String expect, Danger danger, Window window) {
     /** What is tested. */
-    public enum Kind {
-        JOINED("joined"), APART("apart"), PART("part");
-
-        private final String id;
-
-        Kind(String id) {
-            this.id = id;
-        }
-
-        /** The word used in results. */
-        public String id() {
-            return id;
-        }
+    public enum Kind implements HasId {
+        JOINED, APART, PART;
     }
 
     /** Groups of tests, the most dangerous first. */
-    public enum Danger {
-        SUPPLY_TO_GROUND("supply to ground"), SUPPLY_TO_SIGNAL("supply to signal"), NEIGHBOURS(
-                "neighbours"), REST("rest");
+    public enum Danger implements HasId {
+        SUPPLY_TO_GROUND, SUPPLY_TO_SIGNAL, NEIGHBOURS, REST;
 
-        private final String id;
-
-        Danger(String id) {
-            this.id = id;
-        }
-
-        /** The word used in results. */
+        @Override
         public String id() {
-            return id;
+            return HasId.super.id().replace('-', ' ');
         }
     }
 

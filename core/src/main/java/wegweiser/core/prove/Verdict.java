@@ -9,6 +9,7 @@ import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.electrical.Window;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.MeasuredPart;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
@@ -32,23 +33,12 @@ import wegweiser.core.words.Words;
 public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<State> states, int open,
         List<Test> once, List<String> blind) {
     /** How a cable stands. */
-    public enum Result {
-        PASS("pass"), FAIL("fail"), INCOMPLETE("incomplete");
-
-        private final String id;
-
-        Result(String id) {
-            this.id = id;
-        }
-
-        /** The word used in results. */
-        public String id() {
-            return id;
-        }
+    public enum Result implements HasId {
+        PASS, FAIL, INCOMPLETE;
     }
 
     /** How a single test stands. */
-    public enum State {
+    public enum State implements HasId {
         OPEN, PASSED, FAILED
     }
 

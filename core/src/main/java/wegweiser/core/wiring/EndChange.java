@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.data.Priors;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.Terminal;
 
 /**
@@ -17,20 +18,8 @@ import wegweiser.core.model.Terminal;
  */
 public record EndChange(Kind kind, Map<String, String> takes, List<String> what, double weight) {
     /** The ways in which an end goes wrong as a whole or in part. */
-    public enum Kind {
-        MIRRORED("mirrored"), SHIFTED("shifted"), ROWS_SWAPPED("rows-swapped"), RIBBON_FOR_NUMBER(
-                "ribbon-for-number"), COLOUR_STANDARD("colour-standard"), SWAPPED("swapped"), TWIST("twist");
-
-        private final String id;
-
-        Kind(String id) {
-            this.id = id;
-        }
-
-        /** The word used in results. */
-        public String id() {
-            return id;
-        }
+    public enum Kind implements HasId {
+        MIRRORED, SHIFTED, ROWS_SWAPPED, RIBBON_FOR_NUMBER, COLOUR_STANDARD, SWAPPED, TWIST;
     }
 
     public EndChange {

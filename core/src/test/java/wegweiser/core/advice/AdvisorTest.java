@@ -13,6 +13,7 @@ import wegweiser.core.Samples;
 import wegweiser.core.evidence.Coverage;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
@@ -203,6 +204,6 @@ public class AdvisorTest {
         assertThat(CostModel.USUAL.seconds(Optional.of(here), near, Fixture.PROBES)).isEqualTo(2);
         assertThat(CostModel.USUAL.seconds(Optional.of(here), far, Fixture.PROBES)).isEqualTo(4);
         assertThat(CostModel.USUAL.seconds(Optional.of(here), far, Fixture.CLIP)).isEqualTo(8);
-        assertThat(Mode.of("ohms")).contains(Mode.OHMS);
+        assertThat(HasId.find(Mode.class, "ohms")).contains(Mode.OHMS);
     }
 }

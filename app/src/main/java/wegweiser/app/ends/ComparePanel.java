@@ -47,7 +47,7 @@ final class ComparePanel extends VBox {
     }
 
     private void edit(UnaryOperator<End> edit) {
-        session.edit(j -> j.end(name).map(e -> j.withEnd(edit.apply(e))).orElse(j));
+        session.edit(j -> j.withEnd(name, edit));
     }
 
     private void show(Job job) {

@@ -66,13 +66,12 @@ final class DetectivePanel extends VBox {
         fill.getStyleClass().add("dark");
         fill.setId("detective-fill");
         fill.setOnAction(_ -> {
-            session.edit(j -> j.end(name).map(e -> j.withEnd(PortPinout.fill(e, belief(j, e)))).orElse(j));
+            session.edit(j -> j.withEnd(name, e -> PortPinout.fill(e, belief(j, e))));
             close.run();
         });
         Button again = new Button(t("detective.again"));
         again.setOnAction(
-                _ -> session.edit(j -> j.end(name).map(e -> j.withEnd(e.withPortReadings(List.of())))
-                        .orElse(j)));
+                _ -> session.edit(j -> j.withEnd(name, e -> e.withPortReadings(List.of()))));
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         HBox last = new HBox(10, Panels.quiet(t("detective.click")), space, again, fill);
@@ -168,8 +167,7 @@ final class DetectivePanel extends VBox {
     }
 
     private void keep(String contact, PortMeasure measure, double value) {
-        session.edit(j -> j.end(name).map(e -> j.withEnd(e.withPortReading(measure.reading(contact, value))))
-                .orElse(j));
+        session.edit(j -> j.withEnd(name, e -> e.withPortReading(measure.reading(contact, value))));
     }
 
     private void table(PortBelief belief) {

@@ -142,7 +142,7 @@ final class EndColumn extends VBox {
     }
 
     private void edit(java.util.function.UnaryOperator<End> edit) {
-        session.edit(job -> job.end(name).map(e -> job.withEnd(edit.apply(e))).orElse(job));
+        session.edit(job -> job.withEnd(name, edit));
     }
 
     private void keepDevice() {

@@ -79,7 +79,7 @@ final class EndMenu extends MenuButton {
     }
 
     private void edit(UnaryOperator<End> edit) {
-        session.edit(job -> job.end(name).map(e -> job.withEnd(edit.apply(e))).orElse(job));
+        session.edit(job -> job.withEnd(name, edit));
     }
 
     /** Takes a named pinout; where one is there already, it becomes a source beside it. */

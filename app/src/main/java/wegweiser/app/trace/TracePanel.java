@@ -192,9 +192,8 @@ final class TracePanel extends VBox {
         deciding.getChildren().clear();
         open.stream().limit(1)
                 .forEach(p -> deciding.getChildren().addAll(Panels.quiet(t("trace.deciding", open.size())),
-                        new DecidingCard(p, reading -> session.edit(j -> j.end(p.end())
-                                .map(e -> j.withEnd(Deciding.settle(e.withPortReading(reading))))
-                                .orElse(j)))));
+                        new DecidingCard(p, reading -> session.edit(j -> j.withEnd(p.end(),
+                                e -> Deciding.settle(e.withPortReading(reading)))))));
     }
 
     private void trouble(String text) {

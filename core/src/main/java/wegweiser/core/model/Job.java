@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /**
  * Everything about one cable. Nets, evidence, findings, steps and plans are not here: they are derived.
@@ -79,6 +80,11 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     public Job withEnds(List<End> newEnds) {
         return new Job(version, title, newEnds, cable, links, readings, connectors, waivers, done, setAside,
                 ladderValues, simulation, extra);
+    }
+
+    /** The job with an end changed; the same where there is no such end any more. */
+    public Job withEnd(String name, UnaryOperator<End> edit) {
+        return end(name).map(e -> withEnd(edit.apply(e))).orElse(this);
     }
 
     /** This job with the end of the same name replaced. */

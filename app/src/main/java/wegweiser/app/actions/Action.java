@@ -46,11 +46,6 @@ public record Action(String id, List<KeyCombination> keys, String shown, Supplie
         return new Action(id, keys, shown, saying, enabled, does, isFound);
     }
 
-    /** The same, done by the key alone. */
-    public Action onlyByKey() {
-        return new Action(id, keys, shown, words, enabled, does, false);
-    }
-
     /** Does it where a key is one of its own and it can be done. */
     public boolean answers(KeyEvent event) {
         return keys.stream().anyMatch(k -> k.match(event)) && enabled.getAsBoolean() && does.test(event);

@@ -129,10 +129,6 @@ final class EndColumn extends VBox {
         setMinWidth(300);
     }
 
-    String endName() {
-        return name;
-    }
-
     void focus(String contact) {
         table.focus(contact);
     }

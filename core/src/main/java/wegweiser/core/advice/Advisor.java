@@ -88,11 +88,6 @@ public final class Advisor {
         return belief.leader().partition();
     }
 
-    /** Whether the goal is reached. */
-    public boolean isDone(Evidence evidence) {
-        return next(evidence).isEmpty();
-    }
-
     /** What the readings prove. */
     public Proof proof(Evidence evidence) {
         return Proof.of(evidence, depth);

@@ -12,10 +12,6 @@ import wegweiser.core.data.Entry;
  */
 public record NamedWiring(String id, String fromFamily, String toFamily, String title, Wiring wiring,
         double weight) {
-    /** Whether the two ends are of one family and the wiring is the same from both. */
-    public boolean isSymmetric() {
-        return fromFamily.equals(toFamily) && wiring.equals(wiring.inverse());
-    }
 
     /** The named wirings that come with the program. */
     public static List<NamedWiring> standard() {

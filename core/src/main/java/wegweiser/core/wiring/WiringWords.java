@@ -129,31 +129,6 @@ public final class WiringWords {
                 Words.say(straightToo ? "wiring.crossed.straight" : "wiring.crossed", Words.list(crossed)));
     }
 
-    /** Cycle notation for a permutation of contacts, fixed contacts left out; empty for other relations. */
-    public static Optional<String> cycles(Wiring wiring) {
-        Optional<List<String[]>> pairs = oneToOne(wiring.map());
-        if (pairs.isEmpty()) {
-            return Optional.empty();
-        }
-        Map<String, String> next = new java.util.LinkedHashMap<>();
-        pairs.get().forEach(p -> next.put(p[0], p[1]));
-        if (!next.keySet().containsAll(next.values())) {
-            return Optional.empty();
-        }
-        StringBuilder text = new StringBuilder();
-        Set<String> seen = new LinkedHashSet<>();
-        for (String start : next.keySet()) {
-            List<String> cycle = new ArrayList<>();
-            for (String at = start; seen.add(at); at = next.get(at)) {
-                cycle.add(at);
-            }
-            if (cycle.size() > 1) {
-                text.append('(').append(String.join(" ", cycle)).append(')');
-            }
-        }
-        return Optional.of(text.toString());
-    }
-
     private static boolean isNumber(String id) {
         return !id.isEmpty() && id.length() < 6 && id.chars().allMatch(Character::isDigit);
     }

@@ -27,18 +27,15 @@ import wegweiser.core.data.Entry;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.CableUse;
-import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.LadderValues;
-import wegweiser.core.model.Mode;
 import wegweiser.core.model.OwnConnector;
-import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.model.PortReading;
 import wegweiser.core.model.Reading;
-import wegweiser.core.model.Role;
 import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Waiver;
@@ -51,11 +48,8 @@ final class Shapes {
     private Shapes() {}
 
     static void register(JsonMapper.Builder builder) {
-        for (Class<?> words : List.of(Role.class, Direction.class, Mode.class, PartKind.class,
-                PortReading.Kind.class, PortReading.State.class)) {
-            builder.addMixIn(words, Word.class);
-        }
-        builder.addMixIn(Terminal.class, OfTerminal.class).addMixIn(Job.class, OfJob.class)
+        builder.addMixIn(HasId.class, Word.class).addMixIn(Terminal.class, OfTerminal.class)
+                .addMixIn(Job.class, OfJob.class)
                 .addMixIn(End.class, OfEnd.class).addMixIn(PinRow.class, OfRow.class)
                 .addMixIn(PinSource.class, OfSource.class).addMixIn(Reading.class, OfReading.class)
                 .addMixIn(LadderValues.class, OfLadder.class).addMixIn(CableStock.class, OfCable.class)

@@ -1,5 +1,6 @@
 package wegweiser.files.log;
 
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -24,6 +25,7 @@ import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.wiring.NamedWiring;
@@ -35,6 +37,7 @@ import wegweiser.core.words.Words;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.io.Reasons;
 import wegweiser.files.job.JobFile;
+import wegweiser.files.json.Mapping;
 
 /**
  * The record of every cable made, in an SQLite database with a write-ahead log. Units, their readings and their
@@ -180,7 +183,7 @@ public final class Logbook implements AutoCloseable {
             }
             if (job.ends().size() != 2) {
                 return new Described(String.join(" – ", ends),
-                        Nets.planned(job).joinedNets().size() + " nets",
+                        Words.say("log.nets", Nets.planned(job).joinedNets().size()),
                         Nets.planned(job).toString());
             }
             Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(),
@@ -218,9 +221,9 @@ public final class Logbook implements AutoCloseable {
                 s.setLong(1, unit.id());
                 s.setInt(2, i + 1);
                 s.setString(3, reading.mode().id());
-                s.setString(4, reading.red().toString());
-                s.setString(5, reading.black().toString());
-                s.setString(6, reading.outcome().toString());
+                s.setString(4, named(reading.red()));
+                s.setString(5, named(reading.black()));
+                s.setString(6, outcome(reading));
                 s.setString(7, reading.at().map(Instant::toString).orElse(null));
                 s.addBatch();
             }
@@ -236,14 +239,31 @@ public final class Logbook implements AutoCloseable {
                 s.setLong(1, unit.id());
                 s.setInt(2, i + 1);
                 s.setString(3, test.kind().id());
-                s.setString(4, test.red().toString());
-                s.setString(5, test.black().toString());
-                s.setString(6, test.expect());
+                s.setString(4, named(test.red()));
+                s.setString(5, named(test.black()));
+                s.setString(6, expected(test));
                 s.setString(7, verdict.states().get(i).name());
                 s.addBatch();
             }
             s.executeBatch();
         }
+    }
+
+    private static String named(List<Terminal> terminals) {
+        return String.join(" ", terminals.stream().map(Terminal::toString).toList());
+    }
+
+    /** What was read, as it stands in a job file: {@code {"result":"beep"}}, {@code {"ohms":119.6}}. */
+    private static String outcome(Reading reading) {
+        ObjectNode members = (ObjectNode) Mapping.tree(reading);
+        return members.remove(List.of("mode", "red", "black", "at")).toString();
+    }
+
+    /** What was expected, in no language: joined, apart, or from which value to which, in ohms or for a diode in volts. */
+    private static String expected(Test test) {
+        return test.window().isGiven()
+                ? Words.number(test.window().from()) + ".." + Words.number(test.window().to())
+                : test.kind().id();
     }
 
     private long number(String sql) throws SQLException {

@@ -29,8 +29,12 @@ import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.files.Jobs;
 import wegweiser.files.job.JobFile;
@@ -50,6 +54,37 @@ class LogbookTest {
                 List.of(End.of("A", "Mast logger", "dsub-9-socket", List.of()),
                         End.of("B", "Dome computer", "dsub-9-socket", List.of())),
                 List.of(Link.of("A.2", "B.3"), Link.of("A.3", "B.2"), Link.of("A.5", "B.5")), List.of());
+    }
+
+    @Test
+    void whatIsKeptNamesNoClassAndIsInNoLanguage() throws Exception {
+        Job job = crossed("kept").withReadings(List.of(Reading.beep("A.2", "B.3"),
+                Reading.of(Mode.OHMS, Touch.of(Terminal.parse("A.3"), Terminal.parse("B.2")),
+                        new Outcome.Resistance(0.4)),
+                Reading.of(Mode.OHMS, Touch.of(Terminal.parse("A.2"), Terminal.parse("A.5")), Outcome.OPEN)));
+        try (Logbook log = Logbook.open(file)) {
+            log.add(job, Fixture.COMB, "2026-03-01T20:00:00Z");
+        }
+        assertThat(rows("SELECT red || ' | ' || black || ' | ' || outcome FROM reading ORDER BY n"))
+                .containsExactly(
+                        "A.2 | B.3 | {\"result\":\"beep\"}", "A.3 | B.2 | {\"ohms\":0.4}",
+                        "A.2 | A.5 | {\"result\":\"open\"}");
+        assertThat(rows("SELECT DISTINCT kind || ' ' || expect FROM result")).containsExactlyInAnyOrder(
+                "apart apart", "joined joined");
+        assertThat(rows("SELECT red FROM result WHERE kind = 'apart'"))
+                .allMatch(red -> red.matches("[A-B]\\.\\w+( [A-B]\\.\\w+)*"));
+    }
+
+    private List<String> rows(String sql) throws SQLException {
+        List<String> found = new ArrayList<>();
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement statement = connection.createStatement();
+                var rows = statement.executeQuery(sql)) {
+            while (rows.next()) {
+                found.add(rows.getString(1));
+            }
+        }
+        return found;
     }
 
     @Test

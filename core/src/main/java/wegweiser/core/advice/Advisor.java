@@ -160,8 +160,8 @@ public final class Advisor {
     }
 
     /**
-     * Proves once more what rests on single readings, as if they had not been made: the joins and parts that are known
-     * first, then that nothing else is there.
+     * Proves again what rests on single readings, as if these had not been made: first the known joins and parts,
+     * then that nothing else is there.
      */
     private Optional<Proposal> again(Evidence evidence, Belief belief, List<Integer> alone) {
         if (alone.isEmpty()) {
@@ -191,8 +191,8 @@ public final class Advisor {
     }
 
     /**
-     * Whether what joins the ends to each other is believed, whatever is joined within an end alone. It is not as long as a
-     * gang beeps in which it joins nothing, however much a wiring is believed that has no place for that.
+     * Whether the joins between the ends are believed, whatever lies within one end. They are not while a gang has
+     * beeped in which the believed wiring joins nothing, however likely that wiring is.
      */
     public boolean isTableBelieved(Evidence evidence, Belief belief) {
         Belief.Leader leader = belief.leader(true);
@@ -283,7 +283,7 @@ public final class Advisor {
             return Optional.empty();
         }
         String title = leader.hypothesis().map(Hypothesis::title).orElse(Words.say("advisor.other"));
-        // with a comb the proof is carried through, and a buzzer does not tell a small resistor from copper
+        // with a comb everything is proved in the end, and a buzzer cannot tell a small resistor from copper
         Mode mode = fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
         return Optional.of(proposal(evidence, belief, touch(best), mode, Proposal.Purpose.CONFIRM,
                 Words.say("advisor.confirm", title)));

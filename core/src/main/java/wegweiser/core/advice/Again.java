@@ -8,9 +8,9 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.wiring.Partition;
 
 /**
- * The second proof of a cable that is proved: which touch to make next so that no reading stands alone. Known joins are
- * read again in ohms, the way that closes a ring in a net; then known parts; then that nets are apart, by gangs.
- * O(terminals²) a look.
+ * The second proof of a cable that was read whole: the touch to make next so that in the end no reading stands alone.
+ * First the known joins, in ohms, in the way that closes a ring in a net; then the known parts; then, by gangs, that
+ * the nets are apart. O(terminals²) a call.
  */
 final class Again {
     private final Evidence whole;

@@ -83,8 +83,8 @@ final class Candidates {
     }
 
     /**
-     * Some contacts without a partner at one end against some at the other, in several sizes: where little is known,
-     * the size that beeps as often as not tells a whole bit.
+     * Rectangles of several sizes: some contacts without a partner at one end against some at the other. Where little
+     * is known, the size that beeps half the time gives a whole bit.
      */
     private static void rectangles(List<Integer> near, List<Integer> far, List<int[][]> found) {
         for (int rows = 2; rows <= near.size(); rows = rows < 4 ? rows + 1 : rows * 3 / 2) {

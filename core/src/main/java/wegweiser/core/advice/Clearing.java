@@ -110,8 +110,8 @@ final class Clearing {
     }
 
     /**
-     * A pair of a few nets that parts join, in ohms: only when all of them are read it is certain which part lies where,
-     * two in a row or one beside both.
+     * A pair of nets among those that parts join, in ohms. Only when all of these pairs are read is it certain which
+     * part lies where: two in a row, or one beside both.
      */
     Optional<Asked> beside(Repeats repeats) {
         for (int[] group : groups) {

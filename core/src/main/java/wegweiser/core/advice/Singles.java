@@ -27,8 +27,9 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
     private static final int MOST_PAIRS = 2700;
 
     /**
-     * The touch that, with the best one after it, tells most per second: between the ends, or within them where it is
-     * known what joins the ends and jumpers alone are open. O(terminals² x hypotheses), and what {@link Foresight} takes.
+     * The touch that, together with the best one after it, gives most information per second: between the ends, or
+     * within them once the joins between the ends are known and only jumpers are open. O(terminals² x hypotheses),
+     * and the cost of {@link Foresight}.
      */
     Optional<Foresight.Choice> best(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
         List<int[]> pairs = new ArrayList<>();

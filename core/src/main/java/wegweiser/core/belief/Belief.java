@@ -189,7 +189,10 @@ public final class Belief {
         return named;
     }
 
-    /** The readings, counted from 1, that say otherwise than a hypothesis: however likely it is, the cable is not just that. */
+    /**
+     * The numbers, from 1, of the readings that contradict a hypothesis. If there are any, the cable is not exactly
+     * that, however likely it is.
+     */
     public List<Integer> against(Hypothesis hypothesis) {
         return items(evidence).stream()
                 .filter(i -> i.isBeeping(hypothesis.partition()) != (i.meaning() == Meaning.JOINS))
@@ -202,14 +205,14 @@ public final class Belief {
         return other;
     }
 
-    /** The partition most believed once the proved joins are put in, and its probability. Reckoned once. */
+    /** The partition most believed once the proved joins are put in, and its probability. Computed once. */
     public Leader leader() {
         return leader(false);
     }
 
     /**
-     * The same, where wanted with all partitions merged that say the same of every two contacts at different ends: what
-     * is joined within one end alone makes no difference then.
+     * The same. With {@code acrossOnly}, partitions that agree on every two contacts of different ends count
+     * together: what is joined within one end makes no difference then.
      */
     public Leader leader(boolean acrossOnly) {
         int slot = acrossOnly ? 1 : 0;

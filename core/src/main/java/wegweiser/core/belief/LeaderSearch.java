@@ -23,7 +23,10 @@ record LeaderSearch(Evidence evidence, List<Partition> believed, double[] weight
         Partition likeliest;
     }
 
-    /** The partition most believed; where wanted all those merged that say the same of every two contacts at different ends. */
+    /**
+     * The partition most believed. With {@code acrossOnly}, those that agree on every two contacts of different ends
+     * count together.
+     */
     Belief.Leader leader(boolean acrossOnly) {
         Partition proved = evidence.partition();
         Map<Partition, Group> groups = new HashMap<>();

@@ -76,8 +76,9 @@ record MatchingLikelihood(int[] end, double[] open, double[] each) {
     }
 
     /**
-     * What a touch asks of a gang that beeped: all of it where the gang asked as much and more, and where both ask about
-     * the same one contact, whose partner is sought, what both have in common. Null where neither is so.
+     * The part of a touch that concerns a gang that beeped before. Where the gang covers the whole touch, that is the
+     * touch itself. Where both look for the partner of the same single contact, it is what they have in common.
+     * Otherwise null.
      */
     private static CopperProof.Item within(CopperProof.Item item, CopperProof.Item gang) {
         if (isSubset(item.red(), gang.red()) && isSubset(item.black(), gang.black())

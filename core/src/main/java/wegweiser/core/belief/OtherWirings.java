@@ -16,10 +16,10 @@ import wegweiser.core.wiring.Partition;
  * "None of these": any partial matching between the ends, with some contacts open and now and then a short.
  * Stands for every wiring that has no name.
  *
- * <p>A contact is open with a given probability and else joined to any contact of another end alike; how many are
- * open is not known beforehand, so several such probabilities are weighed against each other.
- * How well this fits the readings says {@link MatchingLikelihood}; what the cable may look like is drawn at random from
- * the matchings that the evidence allows, in O(samples x terminals²).
+ * <p>A contact is open with some probability; otherwise any contact of another end is equally likely to be its partner. How
+ * many contacts are open is not known beforehand, so several such probabilities are weighed against each other.
+ * {@link MatchingLikelihood} computes how well each fits the readings. Possible cables are drawn at random from the
+ * matchings that the evidence allows, in O(samples x terminals²).
  */
 final class OtherWirings {
     /** Shares of open contacts that are weighed, and how likely each is before any reading. */

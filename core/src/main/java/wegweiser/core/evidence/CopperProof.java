@@ -228,8 +228,8 @@ public final class CopperProof {
     }
 
     /**
-     * A proof without the readings that it does not need. Only beeps of gangs lead to such: each may rest on others that in
-     * turn rest on what is known already. One proof anew for each reading.
+     * The readings of a proof without those that it does not need. Only gangs that beeped bring such readings in,
+     * since each may rest on others that rest on what is known already. One new proof for each reading.
      */
     TreeSet<Integer> needed(TreeSet<Integer> because, int a, int b, boolean joined) {
         boolean gang = items.stream().anyMatch(i -> i.meaning() == Meaning.JOINS && !i.isSingle()

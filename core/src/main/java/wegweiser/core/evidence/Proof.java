@@ -110,8 +110,8 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
     }
 
     /**
-     * The readings among which one must be wrong if some do not fit: these, and those behind the parts that they do not
-     * fit. Ascending.
+     * Where some readings do not fit, those among which one must be wrong: these, and those that show the parts they
+     * do not fit. Ascending.
      */
     public List<Integer> suspects(Evidence evidence) {
         return Stream.concat(misfits.stream(), evidence.parts().stream().map(MeasuredPart::because)

@@ -17,10 +17,15 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 
 /**
- * What is done with the plug off once every contact was read through a ladder plug, one touch after the other. A value that
- * names one contact is taken as it is. Beeped are the contacts of a value that may mean several things, both contacts of
- * one that means two, those that two near contacts name, and, as soon as some value fits nothing or a beep fails to come,
- * every join that was taken as it is: a part in the cable bends values, and that is how it shows.
+ * What is touched, one touch after the other with the plug off, once every contact was read through a ladder plug.
+ *
+ * <ul>
+ * <li>A value that names one contact is taken as it is.
+ * <li>If a value may mean several things, their contacts are beeped; if it means two contacts, both of them; and so are
+ * contacts that two near contacts name.
+ * <li>As soon as some value fits nothing, or a beep fails to come, every join that was taken as it is gets beeped too: a
+ * part in the cable bends values, and that is how it shows.
+ * </ul>
  */
 public final class LadderSettling {
     /** The meaning of a value over range. */
@@ -168,7 +173,10 @@ public final class LadderSettling {
                 .orElseThrow();
     }
 
-    /** Whether the answer to the question about a contact is known; then only the meanings that agree with it are left. */
+    /**
+     * Whether the answer to the question about a contact is known. From then on only the meanings that agree with it
+     * are left.
+     */
     private boolean isNarrowed(Terminal near) {
         Touch touch = question(near);
         Optional<Boolean> beeps = known(touch);
@@ -214,7 +222,7 @@ public final class LadderSettling {
         return left.isEmpty() ? all : left;
     }
 
-    /** What was learned, as touches between contacts: those made here, and what the values say beyond them. */
+    /** What was learned, as touches between contacts: the touches made here, and what the values add to them. */
     public List<Reading> readings() {
         List<Reading> found = new ArrayList<>();
         touched.forEach((touch, beep) -> found

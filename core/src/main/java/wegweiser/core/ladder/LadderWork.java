@@ -133,7 +133,9 @@ public record LadderWork(Job job, LadderPlug plug, SequencedMap<Terminal, Double
                         job.ladderValues().map(LadderValues::extra).orElse(Extra.NONE))));
     }
 
-    /** The job with what the values say as readings, each with the value behind it, and the values no longer waiting. */
+    /**
+     * The job with readings in place of the values that were waiting; each reading keeps the value it comes from.
+     */
     public Job written(List<Reading> said, Instant time) {
         List<Reading> all = new ArrayList<>(job.readings());
         for (Reading reading : said) {

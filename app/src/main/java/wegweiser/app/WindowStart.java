@@ -7,8 +7,8 @@ final class WindowStart {
     private WindowStart() {}
 
     static void run(String[] args) {
-        // while the toolkit starts
-        JobFile.prepare();
+        // while the toolkit starts; even to load the class takes time
+        Thread.ofPlatform().daemon().start(JobFile::prepare);
         WindowApp.start(args);
     }
 }

@@ -33,12 +33,10 @@ public final class JobFile {
         return Document.schema(JobFile.class, "job.schema.json");
     }
 
-    /** Gets ready to read and write jobs, in a thread of its own, so that the first is there as fast as the next. */
+    /** Gets ready to read and write jobs, so that the first is there as fast as the next. */
     public static void prepare() {
-        Thread.ofPlatform().daemon().start(() -> {
-            Mapping.prepare(Job.class);
-            Catalogue.standard();
-        });
+        Mapping.prepare(Job.class);
+        Catalogue.standard();
     }
 
     /**

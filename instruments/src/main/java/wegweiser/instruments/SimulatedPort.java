@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.port.PortClass;
 import wegweiser.core.port.PortMeasure;
+import wegweiser.core.signals.Level;
 
 /**
  * A device's port made up from a seed: drivers with an output resistance, inputs with a load, rails with what hangs
@@ -61,8 +63,10 @@ public final class SimulatedPort {
     }
 
     private Contact contact(PinRow row, double swing, double railOff) {
-        boolean rs232 = row.level().filter("rs232"::equals).isPresent();
-        double rail = row.level().filter(l -> l.contains("5v")).isPresent() ? 5 : 3.3;
+        boolean rs232 = Level.of(row).equals(Optional.of(Level.RS232));
+        double rail = Level.of(row).filter(l -> l == Level.TTL_5V || l == Level.CMOS_5V).isPresent()
+                ? 5
+                : 3.3;
         boolean data = row.signal().filter(s -> s.equals("TXD") || s.equals("RXD")).isPresent();
         return switch (row.direction().orElse(Direction.UNUSED)) {
             case GROUND -> common(PortClass.GROUND, true, 0);

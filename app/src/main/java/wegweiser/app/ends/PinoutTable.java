@@ -31,17 +31,12 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.pinout.Sources;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
 
 /** The pinout of an end, one row a contact: signal, direction, level. Tab goes to the next in printed order. */
 final class PinoutTable extends VBox {
-    private static final List<String> LEVELS = List.of("", "rs232", "ttl-5v", "cmos-5v", "cmos-3v3", "rs422",
-            "rs485",
-            "usb2", "usb3", "can", "k-line", "ethernet", "open-drain", "open-collector", "audio-line",
-            "audio-mic",
-            "supply");
-
     private final Session session;
     private final String end;
     private final Consumer<String> onFocus;
@@ -101,7 +96,7 @@ final class PinoutTable extends VBox {
             }
             row.direction()
                     .setAccessibleText(row.direction().getText() + (guessed ? " " + t("ends.guessed") : ""));
-            row.level().setText(pin == null ? "" : pin.level());
+            row.level().setText(pin == null ? "" : pin.row().level().orElse(""));
             source(row, pin, guessed);
         });
     }
@@ -191,15 +186,19 @@ final class PinoutTable extends VBox {
         button.setId("level-" + end + "-" + contact);
         button.setOnAction(_ -> {
             ContextMenu menu = new ContextMenu();
-            for (String level : LEVELS) {
-                MenuItem item = new MenuItem(level.isEmpty() ? t("ends.level.none") : level);
-                item.setOnAction(_ -> edit(contact,
-                        r -> r.withLevel(level.isEmpty() ? Optional.empty() : Optional.of(level))));
-                menu.getItems().add(item);
+            level(menu, contact, t("ends.level.none"), Optional.empty());
+            for (Level level : Level.values()) {
+                level(menu, contact, level.id(), Optional.of(level.id()));
             }
             menu.show(button, Side.BOTTOM, 0, 0);
         });
         return button;
+    }
+
+    private void level(ContextMenu menu, String contact, String words, Optional<String> level) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(_ -> edit(contact, r -> r.withLevel(level)));
+        menu.getItems().add(item);
     }
 
     private void keep(String contact) {

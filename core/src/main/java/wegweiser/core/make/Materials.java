@@ -2,6 +2,7 @@ package wegweiser.core.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
@@ -18,6 +19,7 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
+import wegweiser.core.signals.Level;
 import wegweiser.core.words.Words;
 
 /** What to lay out on the bench, and what the finished cable will measure. */
@@ -76,7 +78,7 @@ public final class Materials {
         figures.add(new Figure(Words.say("figure.loop"),
                 Quantity.words(Copper.loopOhms(cable.awg(), cable.stranded(), length), Unit.OHM)));
         boolean serial = job.ends().stream().flatMap(e -> e.pinout().stream())
-                .anyMatch(r -> r.level().map("rs232"::equals).orElse(false));
+                .anyMatch(r -> Level.of(r).equals(Optional.of(Level.RS232)));
         if (cable.pfPerMetre() > 0 && serial) {
             figures.add(new Figure(Words.say("figure.capacitance", Math.round(SerialLine.MOST_PICOFARADS)),
                     Math.round(SerialLine.picofarads(cable, length)) + " pF"));

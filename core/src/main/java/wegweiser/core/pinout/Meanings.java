@@ -9,9 +9,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Extra;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Signals;
 
 /** What the words beside a contact say: a name, a direction, a level, a voltage. */
@@ -34,16 +36,15 @@ final class Meanings {
             Map.entry("supply-in", Direction.SUPPLY_IN), Map.entry("power in", Direction.SUPPLY_IN),
             Map.entry("unused", Direction.UNUSED), Map.entry("ground", Direction.GROUND),
             Map.entry("shield", Direction.SHIELD));
-    private static final Map<String, String> LEVELS = Map.ofEntries(Map.entry("rs232", "rs232"),
-            Map.entry("rs-232", "rs232"), Map.entry("v.24", "rs232"), Map.entry("v.28", "rs232"),
-            Map.entry("eia-232", "rs232"), Map.entry("ttl", "ttl-5v"), Map.entry("5 v ttl", "ttl-5v"),
-            Map.entry("5v ttl", "ttl-5v"), Map.entry("ttl-5v", "ttl-5v"), Map.entry("lvttl", "cmos-3v3"),
-            Map.entry("3.3 v", "cmos-3v3"), Map.entry("3.3v", "cmos-3v3"), Map.entry("3v3", "cmos-3v3"),
-            Map.entry("cmos-3v3", "cmos-3v3"), Map.entry("rs422", "rs422"), Map.entry("rs-422", "rs422"),
-            Map.entry("rs485", "rs485"), Map.entry("rs-485", "rs485"),
-            Map.entry("open collector", "open-collector"),
-            Map.entry("open drain", "open-drain"), Map.entry("open-collector", "open-collector"),
-            Map.entry("open-drain", "open-drain"), Map.entry("usb2", "usb2"), Map.entry("can", "can"));
+    private static final Map<String, Level> LEVELS = Map.ofEntries(Map.entry("rs-232", Level.RS232),
+            Map.entry("v.24", Level.RS232), Map.entry("v.28", Level.RS232), Map.entry("eia-232", Level.RS232),
+            Map.entry("ttl", Level.TTL_5V), Map.entry("5 v ttl", Level.TTL_5V),
+            Map.entry("5v ttl", Level.TTL_5V),
+            Map.entry("lvttl", Level.CMOS_3V3), Map.entry("3.3 v", Level.CMOS_3V3),
+            Map.entry("3.3v", Level.CMOS_3V3), Map.entry("3v3", Level.CMOS_3V3),
+            Map.entry("rs-422", Level.RS422),
+            Map.entry("rs-485", Level.RS485), Map.entry("open collector", Level.OPEN_COLLECTOR),
+            Map.entry("open drain", Level.OPEN_DRAIN));
     private static final Pattern BRACKETS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
 
     private Meanings() {}
@@ -53,7 +54,10 @@ final class Meanings {
     }
 
     static Optional<String> level(String text) {
-        return Optional.ofNullable(LEVELS.get(text.strip().toLowerCase(Locale.ROOT)));
+        String word = text.strip().toLowerCase(Locale.ROOT);
+        // a supply is no level that a word beside a contact names: it is what the contact is
+        return HasId.find(Level.class, word).filter(l -> l != Level.SUPPLY)
+                .or(() -> Optional.ofNullable(LEVELS.get(word))).map(Level::id);
     }
 
     /** The volts that stand in a text; a range is no nominal voltage. */

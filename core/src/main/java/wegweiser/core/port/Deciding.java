@@ -12,6 +12,7 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.model.PortReading;
 import wegweiser.core.pinout.Sources;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
 import wegweiser.core.words.Words;
@@ -174,7 +175,7 @@ public final class Deciding {
         } else if (signal.equals("NC")) {
             found.put(PortClass.OPEN, 1.0);
         } else if (direction.isPresent() && Signals.isSerial(signal)) {
-            boolean logic = row.level().filter(l -> !l.equals("rs232")).isPresent();
+            boolean logic = row.level().isPresent() && !Level.of(row).equals(Optional.of(Level.RS232));
             boolean out = direction.get() == Direction.OUT;
             boolean data = signal.equals("TXD") || signal.equals("RXD");
             found.put(out ? data ? PortClass.RS232_TRANSMIT : PortClass.RS232_OUTPUT : PortClass.RS232_INPUT,

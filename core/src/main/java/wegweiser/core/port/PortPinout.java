@@ -10,6 +10,7 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.model.Role;
 import wegweiser.core.pinout.Sources;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
 
@@ -48,7 +49,7 @@ public final class PortPinout {
         sources.add(PinSource.measured(found.words(), signal,
                 Math.round(1000 * belief.confidence(contact)) / 1000.0));
         return new PinRow(contact, printed.isPresent() ? before.name() : Optional.empty(), signal,
-                Optional.of(direction), level(found, rest).or(before::level),
+                Optional.of(direction), level(found, rest).map(Level::id).or(before::level),
                 found == PortClass.SUPPLY ? rounded(rest) : before.volts(), before.amps(), before.pair(),
                 sources,
                 before.extra());
@@ -93,14 +94,14 @@ public final class PortPinout {
         };
     }
 
-    private static Optional<String> level(PortClass found, OptionalDouble rest) {
+    private static Optional<Level> level(PortClass found, OptionalDouble rest) {
         return switch (found) {
-            case RS232_TRANSMIT, RS232_OUTPUT, RS232_INPUT -> Optional.of("rs232");
+            case RS232_TRANSMIT, RS232_OUTPUT, RS232_INPUT -> Optional.of(Level.RS232);
             case LOGIC_TRANSMIT, LOGIC_OUTPUT, LOGIC_PULL_UP ->
                 rest.isEmpty() || rest.getAsDouble() < 1
                         ? Optional.empty()
-                        : Optional.of(rest.getAsDouble() > 4.2 ? "ttl-5v" : "cmos-3v3");
-            case SUPPLY -> Optional.of("supply");
+                        : Optional.of(rest.getAsDouble() > 4.2 ? Level.TTL_5V : Level.CMOS_3V3);
+            case SUPPLY -> Optional.of(Level.SUPPLY);
             default -> Optional.empty();
         };
     }

@@ -2,9 +2,11 @@ package wegweiser.core.route;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Levels;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
@@ -63,16 +65,16 @@ public final class PortRelation {
                 .orElse(null);
     }
 
-    private static java.util.Optional<Levels.Problem> level(End a, End b) {
-        List<String> levelsA = levels(a);
-        List<String> levelsB = levels(b);
+    private static Optional<Levels.Problem> level(End a, End b) {
+        List<Optional<Level>> levelsA = levels(a);
+        List<Optional<Level>> levelsB = levels(b);
         return levelsA.stream()
                 .flatMap(x -> levelsB.stream().flatMap(y -> Levels.between(x, y).stream()))
                 .filter(Levels.Problem::clash)
                 .findFirst();
     }
 
-    private static List<String> levels(End end) {
+    private static List<Optional<Level>> levels(End end) {
         return Pin.of(end).stream().filter(Pin::isSignal).filter(p -> Signals.isSerial(p.signal()))
                 .map(Pin::level).distinct().toList();
     }

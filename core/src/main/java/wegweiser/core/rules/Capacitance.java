@@ -2,9 +2,11 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.SerialLine;
 import wegweiser.core.model.CableStock;
+import wegweiser.core.signals.Level;
 
 /** More capacitance on an RS-232 line than TIA-232-F allows, 2500 pF with the receiver. */
 final class Capacitance implements Rule {
@@ -21,7 +23,8 @@ final class Capacitance implements Rule {
             return found;
         }
         boolean serial = derived.netsOfPins().stream()
-                .anyMatch(net -> net.size() > 1 && net.stream().anyMatch(p -> p.level().equals("rs232")));
+                .anyMatch(net -> net.size() > 1
+                        && net.stream().anyMatch(p -> p.level().equals(Optional.of(Level.RS232))));
         double picofarads = SerialLine.picofarads(cable, derived.job().cable().lengthMm().getAsDouble());
         if (serial && picofarads > SerialLine.MOST_PICOFARADS) {
             found.add(Finding.of(id(), Severity.WARNING, List.of(), Math.round(picofarads),

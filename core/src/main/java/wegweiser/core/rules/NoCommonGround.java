@@ -3,20 +3,17 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
 
 /** Signals between two devices without a common ground; balanced lines are exempt. */
 final class NoCommonGround implements Rule {
-    private static final Set<String> BALANCED = Set.of("rs422", "rs485", "ethernet", "audio-mic",
-            "audio-line");
-
     @Override
     public String id() {
         return "no-common-ground";
@@ -55,7 +52,8 @@ final class NoCommonGround implements Rule {
 
     private static boolean needsGround(List<Pin> net, End end) {
         return net.stream().anyMatch(
-                p -> p.terminal().end().equals(end.name()) && p.isSignal() && !BALANCED.contains(p.level()));
+                p -> p.terminal().end().equals(end.name()) && p.isSignal()
+                        && p.level().filter(Level::isBalanced).isEmpty());
     }
 
     private static boolean hasGround(List<Pin> net, End end) {

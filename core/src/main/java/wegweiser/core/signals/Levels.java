@@ -2,6 +2,7 @@ package wegweiser.core.signals;
 
 import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.signals.Level.Kind;
 import wegweiser.core.words.Words;
 
 /**
@@ -9,45 +10,35 @@ import wegweiser.core.words.Words;
  * as high, 5 V CMOS needs 3.5 V, and a 3.3 V input stands its supply plus 0.3 V.
  */
 public final class Levels {
-    private static final Set<String> LOGIC = Set.of("ttl-5v", "cmos-5v", "cmos-3v3", "open-drain",
-            "open-collector");
-    private static final Set<String> BUS = Set.of("rs422", "rs485", "can", "usb2", "usb3", "ethernet",
-            "k-line");
-    private static final Set<String> AUDIO = Set.of("audio-line", "audio-mic");
-
     private Levels() {}
 
     /** Why two levels do not meet, and what helps. {@code clash} is false when it may work but is not sure. */
     public record Problem(boolean clash, String why, String remedy) {}
 
     /** What is wrong when an output of one level drives an input of another; empty when nothing is known to be. */
-    public static Optional<Problem> between(String out, String in) {
-        if (out.isEmpty() || in.isEmpty() || out.equals(in)) {
-            return Optional.empty();
-        }
-        boolean rs232 = out.equals("rs232") != in.equals("rs232");
-        String other = out.equals("rs232") ? in : out;
-        if (rs232 && LOGIC.contains(other)) {
+    public static Optional<Problem> between(Optional<Level> out, Optional<Level> in) {
+        return out.isEmpty() || in.isEmpty() || out.equals(in)
+                ? Optional.empty()
+                : between(out.get(), in.get());
+    }
+
+    private static Optional<Problem> between(Level out, Level in) {
+        boolean serial = out == Level.RS232 || in == Level.RS232;
+        if (serial && (out.is(Kind.LOGIC) || in.is(Kind.LOGIC))) {
             return clash("level.rs232-logic");
         }
-        if (rs232 && (BUS.contains(other) || AUDIO.contains(other))) {
-            return clash("level.converter", out, in);
-        }
-        if (out.equals("ttl-5v") && in.equals("cmos-3v3") || out.equals("cmos-5v") && in.equals("cmos-3v3")) {
+        if ((out == Level.TTL_5V || out == Level.CMOS_5V) && in == Level.CMOS_3V3) {
             return clash("level.5v-3v3");
         }
-        if (out.equals("cmos-3v3") && in.equals("cmos-5v")) {
+        if (out == Level.CMOS_3V3 && in == Level.CMOS_5V) {
             return Optional
                     .of(new Problem(false, Words.say("level.3v3-5v.why"), Words.say("level.3v3-5v.remedy")));
         }
-        boolean kinds = group(out) != 0 && group(in) != 0 && group(out) != group(in);
-        boolean buses = BUS.contains(out) && BUS.contains(in)
-                && !Set.of("rs422", "rs485").containsAll(Set.of(out, in));
-        return kinds || buses ? clash("level.converter", out, in) : Optional.empty();
-    }
-
-    private static int group(String level) {
-        return LOGIC.contains(level) ? 1 : BUS.contains(level) ? 2 : AUDIO.contains(level) ? 3 : 0;
+        boolean known = !out.is(Kind.OTHER) && !in.is(Kind.OTHER);
+        boolean kinds = known && out.kind() != in.kind();
+        boolean buses = out.is(Kind.BUS) && in.is(Kind.BUS)
+                && !Set.of(Level.RS422, Level.RS485).containsAll(Set.of(out, in));
+        return kinds || buses ? clash("level.converter", out.id(), in.id()) : Optional.empty();
     }
 
     private static Optional<Problem> clash(String key, Object... args) {

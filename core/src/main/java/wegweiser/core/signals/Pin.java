@@ -81,7 +81,7 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
 
     /** Drives its line, and not through an open collector that others may share. */
     public boolean drivesHard() {
-        return is(Direction.OUT) && !level().equals("open-drain") && !level().equals("open-collector");
+        return is(Direction.OUT) && level().filter(Level::isOpen).isEmpty();
     }
 
     public boolean isSignal() {
@@ -92,9 +92,9 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
         return direction.map(Direction::isSupply).orElse(false);
     }
 
-    /** The level word, empty when none was given. */
-    public String level() {
-        return row.level().orElse("");
+    /** Its level, if it is a known one. */
+    public Optional<Level> level() {
+        return Level.of(row);
     }
 
     /** "TXD at A.3", for messages. */

@@ -107,6 +107,6 @@ class ReactionPuzzleTest {
     void anEndWithoutLeadsAsksForTheirNames() {
         ReactionPuzzle puzzle = ReactionPuzzle.of(leads(0), "B");
         assertThat(puzzle.next()).isEqualTo(Optional.empty());
-        assertThat(puzzle.words()).contains("no leads");
+        assertThat(puzzle.words()).contains("no wires");
     }
 }

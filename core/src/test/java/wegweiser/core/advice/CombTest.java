@@ -125,6 +125,9 @@ class CombTest {
         TerminalIndex index = Samples.index(blank);
         Advisor hurried = new Advisor(blank, index, Fixture.COMB, Goal.ONCE, CostModel.USUAL, 1);
         Advisor advisor = new Advisor(blank, index, Fixture.COMB, Goal.PROVE, CostModel.USUAL, 1);
+        Evidence nothing = new Evidence(index, List.of());
+        int told = advisor.next(nothing).orElseThrow().touchesLeft();
+        int toldOnce = hurried.next(nothing).orElseThrow().touchesLeft();
         double touches = 0;
         double once = 0;
         double least = 0;
@@ -159,5 +162,8 @@ class CombTest {
         assertThat(once).isBetween(least, 1.6 * least);
         // no reading alone: each join and each cut twice, and nothing that was learned on the way is learned again
         assertThat(touches).isBetween(once, 2 * once);
+        // what is told beforehand is about what it comes to
+        assertThat((double) told).isBetween(0.6 * touches / cables, 1.6 * touches / cables);
+        assertThat((double) toldOnce).isBetween(0.6 * once / cables, 1.6 * once / cables);
     }
 }

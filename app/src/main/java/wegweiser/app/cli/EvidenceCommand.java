@@ -36,8 +36,8 @@ final class EvidenceCommand extends JobCommand {
         List<Claim> claims = evidence.claims();
         List<String> lines = new ArrayList<>();
         for (Claim c : claims) {
-            lines.add(c.a() + (c.state().isJoined() ? " – " : " | ") + c.b() + "  " + word(c)
-                    + "  " + t("cli.because", c.because()));
+            lines.add(c.a() + (c.state().isJoined() ? " – " : " | ") + c.b() + "  "
+                    + t("cli.claim." + word(c)) + "  " + t("cli.because", c.because()));
         }
         evidence.contradictions()
                 .forEach(c -> lines

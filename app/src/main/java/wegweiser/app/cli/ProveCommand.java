@@ -18,6 +18,7 @@ import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Prover;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
+import wegweiser.core.words.Words;
 import wegweiser.instruments.MeterTraits;
 import wegweiser.instruments.SimulatedCable;
 import wegweiser.instruments.SimulatedMeter;
@@ -85,17 +86,17 @@ final class ProveCommand extends JobCommand {
         List<String> lines = new ArrayList<>();
         for (int k = 0; k < verdict.plan().size(); k++) {
             Test test = verdict.plan().get(k);
-            lines.add((k + 1) + "  " + test.kind().id() + "  " + String.join(" ", names(test.red())) + " – "
-                    + String.join(" ", names(test.black())) + "  expect " + test.expect() + "  ("
-                    + test.danger().id() + ")  "
-                    + verdict.states().get(k).id());
+            lines.add(t("cli.prove.test", k + 1, t("cli.test." + test.kind().id()),
+                    String.join(" ", names(test.red())), String.join(" ", names(test.black())), test.expect(),
+                    t("danger." + test.danger().name()), t("cli.state." + verdict.states().get(k).id())));
         }
-        lines.add("Verdict: " + verdict.result().id());
+        lines.add(t("prove.verdict") + ": " + Words.say("verdict." + verdict.word()));
         if (verdict.result() == Verdict.Result.PASS) {
             lines.add(t("prove.blind") + ":");
             verdict.blind().forEach(b -> lines.add("  " + b));
         }
-        verdict.faults().forEach(f -> lines.add("  " + f.kind().id() + "  " + names(f.terminals())));
+        verdict.faults().forEach(f -> lines.add("  " + t("cli.fault." + f.kind().id()) + "  "
+                + String.join(" ", names(f.terminals()))));
         explanations.forEach(e -> lines.add("  " + Math.round(100 * e.explains()) + " %  " + e.text() + " "
                 + String.join(" ", e.repair())));
         return lines;

@@ -1,5 +1,7 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
@@ -43,7 +45,7 @@ final class ReadCommand extends JobCommand {
                 continue;
             }
             int saved = at.job().readings().size();
-            write(new Saved(saved), List.of("saved " + saved));
+            write(new Saved(saved), List.of(t("cli.saved", saved)));
         }
         return refused == 0 ? CommandLineApp.FINE : CommandLineApp.UNUSABLE;
     }

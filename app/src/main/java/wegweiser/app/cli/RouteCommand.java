@@ -8,6 +8,7 @@ import picocli.CommandLine.Parameters;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
+import wegweiser.core.words.Words;
 
 /** Proposes ways to join the ends of a job. */
 @Command(name = "route")
@@ -33,7 +34,7 @@ final class RouteCommand extends JobCommand {
             lines.add(scheme.title() + " (" + scheme.id() + "): " + scheme.why());
             scheme.links()
                     .forEach(l -> lines.add("  " + l.from() + " – "
-                            + l.to().map(Terminal::toString).orElse("insulated")
+                            + l.to().map(Terminal::toString).orElse(Words.say("sheet.insulated"))
                             + l.conductor().map(c -> "  " + c).orElse("") + "  " + l.why().orElse("")));
             Shape.lines(scheme.findings()).forEach(l -> lines.add("  " + l));
         }

@@ -72,8 +72,11 @@ final class TracePanel extends VBox {
         goal.valueProperty().bindBidirectional(choices.goalProperty());
         Label until = Panels.quiet(t("goal.until"));
         until.setWrapText(false);
-        FlowPane wanted = new FlowPane(8, 4, fixture, until, goal);
-        wanted.getStyleClass().add("figure-line");
+        until.setMinWidth(USE_PREF_SIZE);
+        HBox.setHgrow(goal, Priority.ALWAYS);
+        HBox last = new HBox(8, until, goal);
+        last.getStyleClass().add("figure-line");
+        VBox wanted = new VBox(4, fixture, last);
         ScrollPane scroll = Panels.scroll(readings);
         scroll.setMinHeight(60);
         scroll.setPrefHeight(60);

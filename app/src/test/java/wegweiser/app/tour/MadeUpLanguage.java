@@ -1,8 +1,12 @@
 package wegweiser.app.tour;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -24,6 +28,8 @@ import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import wegweiser.app.WindowApp;
 import wegweiser.app.actions.Action;
+import wegweiser.app.cli.CommandLineApp;
+import wegweiser.app.cli.HelpTexts;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
@@ -31,6 +37,8 @@ import wegweiser.app.window.MainWindow;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.NamedPinout;
+import wegweiser.core.route.Router;
+import wegweiser.core.rules.Rules;
 import wegweiser.files.workshop.Workshop;
 
 /**
@@ -63,6 +71,7 @@ public final class MadeUpLanguage {
         Session session = WindowApp.session(new Workshop(folder), Optional.of(file));
         walk.fx(() -> walk.open(session));
         walk.everything(session);
+        walk.commands(file);
         System.out.println("seen " + walk.seen);
         walk.said.forEach(System.out::println);
         System.out.flush();
@@ -107,6 +116,35 @@ public final class MadeUpLanguage {
         fx(() -> window.loose(true));
         settle();
         fx(() -> look("loose wires"));
+    }
+
+    /** What commands print, and what their help says. */
+    private void commands(Path job) {
+        data.addAll(List.of(job.toString(), job.getParent().getParent().toString()));
+        Rules.all().forEach(r -> data.add(r.id()));
+        Router.schemes(DemoWorkshop.mastLogger()).forEach(s -> data.add(s.id()));
+        for (List<String> words : List.of(List.of("check"), List.of("route"), List.of("evidence"),
+                List.of("make"), List.of("chain"), List.of("prove", "--hidden", job.toString()),
+                List.of("trace", "--hidden", job.toString(), "--fixture", "comb"))) {
+            List<String> all = new ArrayList<>(words);
+            all.add(1, job.toString());
+            printed(all).lines().forEach(line -> read(words.getFirst(), line));
+        }
+        for (String help : HelpTexts.all()) {
+            read("help", help);
+        }
+    }
+
+    private static String printed(List<String> words) {
+        PrintStream screen = System.out;
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(bytes, true, StandardCharsets.UTF_8));
+        try {
+            CommandLineApp.run(words.toArray(String[]::new));
+        } finally {
+            System.setOut(screen);
+        }
+        return bytes.toString(StandardCharsets.UTF_8);
     }
 
     private void popUp(String where, Runnable show) throws Exception {

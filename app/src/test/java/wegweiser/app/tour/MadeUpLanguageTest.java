@@ -30,6 +30,7 @@ class MadeUpLanguageTest {
         bundle("wegweiser.core.words.core");
         bundle("wegweiser.core.words.tables");
         bundle("wegweiser.app.texts.app");
+        bundle("wegweiser.app.texts.commands");
         Process walk = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Dglass.platform=Headless", "-Dprism.order=sw", "-Duser.language=qps", "-Duser.country=",
                 "-XX:TieredStopAtLevel=1", "--enable-native-access=ALL-UNNAMED", "-cp",

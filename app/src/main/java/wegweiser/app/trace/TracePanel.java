@@ -78,8 +78,8 @@ final class TracePanel extends VBox {
         last.getStyleClass().add("figure-line");
         VBox wanted = new VBox(4, fixture, last);
         ScrollPane scroll = Panels.scroll(readings);
-        scroll.setMinHeight(60);
-        scroll.setPrefHeight(60);
+        scroll.setMinHeight(34);
+        scroll.setPrefHeight(34);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         Hyperlink reset = new Hyperlink(t("trace.cost.reset"));
         reset.setId("cost-reset");

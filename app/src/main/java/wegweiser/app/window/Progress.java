@@ -104,7 +104,7 @@ public record Progress(Map<StageId, Arm> arms) {
         }
         Verdict verdict = Verdict.of(derived, fixture);
         return switch (verdict.result()) {
-            case PASS -> new Arm(t("arm.prove." + verdict.word()), true, false);
+            case PASS -> new Arm(t("arm.prove." + verdict.word()), verdict.isPassed(), false);
             case FAIL -> job.done().isEmpty()
                     ? new Arm(t("arm.prove.other"), false, false)
                     : new Arm(t("arm.prove.faults",

@@ -33,7 +33,7 @@ class ProgressTest {
         assertThat(trace(two, Reading.beep("A.tip", "B.tip"), Reading.beep("A.sleeve", "B.sleeve")))
                 .isEqualTo("4 of 4 known");
         assertThat(trace(two, Reading.beep("A.tip", "B.tip"), Reading.beep("A.sleeve", "B.sleeve"),
-                Reading.silent("A.tip", "A.sleeve"))).as("a buzzer alone").isEqualTo("all pairs touched");
+                Reading.silent("A.tip", "A.sleeve"))).as("a buzzer alone").isEqualTo("all touched");
         assertThat(trace(two, ohms("A.tip", "B.tip", 0.4), ohms("A.sleeve", "B.sleeve", 0.3),
                 open("A.tip", "A.sleeve"),
                 open("A.sleeve", "A.tip"), Reading.of(Mode.OHMS, touch("A.tip", "A.sleeve"), Outcome.OPEN)))

@@ -89,6 +89,12 @@ class AloneTest {
             assertThat(proof.isRead()).isTrue();
             assertThat(proof.isProved()).as("%s", goal).isEqualTo(goal == Goal.PROVE);
             assertThat(proof.unproved() == 0).as("%s", goal).isEqualTo(proof.isProved());
+            for (int k = 0; k < run.readings().size(); k++) {
+                Evidence before = new Evidence(index, run.readings().subList(0, k));
+                if (!advisor.proof(before).isProved()) {
+                    assertThat(advisor.next(before).orElseThrow().why()).doesNotContain("roved");
+                }
+            }
         }
     }
 }

@@ -34,7 +34,7 @@ public final class MeterDisplay extends VBox {
         name.getStyleClass().add("meter-words");
         hint.getStyleClass().add("meter-words");
         getChildren().addAll(glass, new FlowPane(12, 0, name, hint));
-        setMinWidth(160);
+        setMinWidth(140);
         setPrefWidth(298);
         showNone();
     }

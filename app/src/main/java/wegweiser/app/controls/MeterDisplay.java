@@ -3,6 +3,7 @@ package wegweiser.app.controls;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -15,6 +16,10 @@ import wegweiser.core.quantity.Unit;
 
 /** The face of the meter: what the simulated one shows, or the word that the person's own is in use. */
 public final class MeterDisplay extends VBox {
+    private static final PseudoClass NARROW = PseudoClass.getPseudoClass("narrow");
+    /** Below this width in pixels large digits would cut off the longest reading, and half a reading is a wrong one. */
+    private static final double WIDE = 230;
+
     private final Label mode = new Label();
     private final Label digits = new Label();
     private final Label name = new Label();
@@ -36,6 +41,8 @@ public final class MeterDisplay extends VBox {
         getChildren().addAll(glass, new FlowPane(12, 0, name, hint));
         setMinWidth(140);
         setPrefWidth(298);
+        widthProperty()
+                .addListener((_, _, width) -> pseudoClassStateChanged(NARROW, width.doubleValue() < WIDE));
         showNone();
     }
 

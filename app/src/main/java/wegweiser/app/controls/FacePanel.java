@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Gender;
 import wegweiser.core.catalog.Outline;
 import wegweiser.core.catalog.Side;
 import wegweiser.core.drawing.FaceDrawing;
@@ -141,10 +142,16 @@ public final class FacePanel extends VBox {
     public static String words(ConnectorType type, Side side) {
         String kind = switch (type.outline()) {
             case Outline.Tapered _ -> "tapered";
-            case Outline.Latched _ -> "latched";
+            case Outline.Latched _ -> type.gender() == Gender.PLUG ? "latched" : "latched-socket";
             case Outline.Axial _ -> "axial";
-            case Outline.Round _ -> "round";
-            case Outline.Box _ -> "box";
+            case Outline.Round round -> switch (round.key()) {
+                case TOP -> "round";
+                case BOTTOM -> "round-below";
+                case NONE -> "box";
+            };
+            case Outline.Tongued tongue -> tongue.round() ? "box" : "tongued";
+            case Outline.Bevelled _ -> "bevelled";
+            case Outline.Box box -> box.key() == Outline.Key.BOTTOM ? "box-below" : "box";
         };
         String check = type.numbersToCheck() ? " " + t("side.check") : "";
         return t("side." + (side == Side.WIRING ? "wiring." : "mating.") + kind) + check;

@@ -187,7 +187,7 @@ final class PinoutTable extends VBox {
         button.setOnAction(_ -> {
             ContextMenu menu = new ContextMenu();
             level(menu, contact, t("ends.level.none"), Optional.empty());
-            for (Level level : Level.values()) {
+            for (Level level : Level.ofSignals()) {
                 level(menu, contact, level.id(), Optional.of(level.id()));
             }
             menu.show(button, Side.BOTTOM, 0, 0);
@@ -209,7 +209,7 @@ final class PinoutTable extends VBox {
         }
         edit(contact,
                 r -> new PinRow(contact, Optional.of(text), Optional.of(Signals.canonical(text)),
-                        r.direction(), r.level(), r.volts(),
+                        r.direction(), r.level(), r.volts(), r.voltsMax(),
                         r.amps(), r.pair(), r.sources(), r.extra()));
     }
 

@@ -1,5 +1,6 @@
 package wegweiser.core.catalog;
 
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,9 @@ import wegweiser.core.model.Terminal;
 public record ConnectorType(String id, String title, String family, Gender gender, List<Contact> contacts,
         double pitchMm, Outline outline, Termination termination, Ratings ratings, List<String> ribbonOrder,
         boolean numbersToCheck) {
+    /** Contacts on a round face that lie at about one height are read as one line. */
+    private static final double SAME_LINE_MM = 0.2;
+
     public ConnectorType {
         contacts = List.copyOf(contacts);
         ribbonOrder = List.copyOf(ribbonOrder);
@@ -47,9 +51,25 @@ public record ConnectorType(String id, String title, String family, Gender gende
         return contacts.stream().map(c -> new Terminal(end, c.id())).toList();
     }
 
-    /** The contacts as they lie from the given side; the wiring side is the mating face mirrored. */
+    /**
+     * The contacts as they lie from the given side; the wiring side is the mating face mirrored. Of a plug that is seen
+     * from the side, the wiring side are its lugs.
+     */
     public List<Contact> seenFrom(Side side) {
-        return side == Side.MATING ? contacts : contacts.stream().map(Contact::mirrored).toList();
+        return side == Side.MATING
+                ? contacts
+                : outline instanceof Outline.Axial axial
+                        ? lugs(axial)
+                        : contacts.stream().map(Contact::mirrored).toList();
+    }
+
+    /** The lugs behind a plug: short ones above, in turn to either side, and the long clamp of the outermost below. */
+    private List<Contact> lugs(Outline.Axial axial) {
+        return contacts.stream()
+                .map(c -> new Contact(c.id(), c.row() == contacts.size() - 1 || contacts.size() == 2
+                        ? 0
+                        : axial.widthMm() * (c.row() % 2 == 0 ? -0.2 : 0.2), c.yMm(), c.row()))
+                .toList();
     }
 
     /**
@@ -75,6 +95,17 @@ public record ConnectorType(String id, String title, String family, Gender gende
         return Mating.fits(this, other);
     }
 
+    /** Whether one goes into the other although it was made for a narrower socket, and may go in askew. */
+    public boolean matesLooselyWith(ConnectorType other) {
+        return Mating.isLoose(this, other);
+    }
+
+    /** Whether numbers can be printed on the part at all; tip and sleeve go by their place. */
+    public boolean hasPrintedNumbers() {
+        return pinIds().stream()
+                .anyMatch(c -> c.chars().anyMatch(Character::isDigit) && !c.startsWith("ring"));
+    }
+
     public ConnectorKind kind() {
         return ConnectorKind.of(family);
     }
@@ -86,20 +117,18 @@ public record ConnectorType(String id, String title, String family, Gender gende
     }
 
     /**
-     * The contact that lies where each contact seems to lie when the wrong side is looked at, row by row.
+     * The contact that each contact is taken for when the wrong side is looked at: in each line the first for the last.
      *
-     * @return contact id to the id of its mirror image; contacts without one map to themselves
+     * @return contact id to the id of its mirror image; a contact in the middle of its line maps to itself
      */
     public Map<String, String> mirrorImage() {
         Map<String, String> images = new HashMap<>();
         for (Contact contact : contacts) {
-            String image = contacts.stream()
-                    .filter(c -> c.row() == contact.row() && Math.abs(c.xMm() + contact.xMm()) < 0.01
-                            && Math.abs(c.yMm() - contact.yMm()) < 0.01)
-                    .map(Contact::id)
-                    .findFirst()
-                    .orElse(contact.id());
-            images.put(contact.id(), image);
+            List<Contact> line = contacts.stream()
+                    .filter(c -> c.isShell() == contact.isShell()
+                            && Math.abs(c.yMm() - contact.yMm()) < SAME_LINE_MM)
+                    .sorted(Comparator.comparingDouble(Contact::xMm)).toList();
+            images.put(contact.id(), line.get(line.size() - 1 - line.indexOf(contact)).id());
         }
         return images;
     }

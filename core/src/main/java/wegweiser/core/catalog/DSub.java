@@ -42,15 +42,29 @@ final class DSub {
                 Termination.SOLDER_CUP, new Ratings(5, 20, 30, 4, HOOD_MM.get(ways), 3.5), ribbon, false);
     }
 
-    /** Fifteen contacts in three rows in the shell of the nine. */
-    static ConnectorType dense(Gender gender) {
-        double height = 2 * DENSE_ROW_MM + 4.4;
-        return new ConnectorType("dsub-15hd-" + gender.id(), Titles.of("connector.dsub-15hd", gender.words()),
-                "dsub-15hd",
-                gender, contacts(new int[]{5, 5, 5}, DENSE_STEP_MM, DENSE_ROW_MM, gender, height),
-                DENSE_STEP_MM,
-                new Outline.Tapered(4 * STEP_MM + 5.8, height), Termination.SOLDER_CUP,
-                new Ratings(3, 22, 30, 4, 8.5, 3), List.of(), false);
+    /** Rows of the dense kind, in the shells of the plain 9, 15, 25, 37 and 50. */
+    private static final Map<String, int[]> DENSE = Map.of("15hd", new int[]{5, 5, 5}, "26hd",
+            new int[]{9, 9, 8},
+            "44hd", new int[]{15, 15, 14}, "62hd", new int[]{21, 21, 20}, "78hd", new int[]{20, 19, 20, 19});
+    private static final Map<String, Integer> SHELL = Map.of("15hd", 9, "26hd", 15, "44hd", 25, "62hd", 37,
+            "78hd", 50);
+
+    static List<String> denseSizes() {
+        return DENSE.keySet().stream().sorted().toList();
+    }
+
+    static ConnectorType dense(String size, Gender gender) {
+        int[] rows = DENSE.get(size);
+        int shell = SHELL.get(size);
+        double height = (rows.length - 1) * DENSE_ROW_MM + 4.4;
+        int ways = Integer.parseInt(size.substring(0, 2));
+        String title = size.equals("15hd")
+                ? Titles.of("connector.dsub-15hd", gender.words())
+                : Titles.of("connector.dsub-hd", ways, rows.length, gender.words());
+        return new ConnectorType("dsub-" + size + "-" + gender.id(), title, "dsub-" + size, gender,
+                contacts(rows, DENSE_STEP_MM, DENSE_ROW_MM, gender, height), DENSE_STEP_MM,
+                new Outline.Tapered((ROWS.get(shell)[0] - 1) * STEP_MM + 5.8, height), Termination.SOLDER_CUP,
+                new Ratings(3, 22, 30, 4, HOOD_MM.get(shell), 3), List.of(), ways > 15);
     }
 
     private static List<Contact> contacts(int[] rows, double step, double rowStep, Gender gender,
@@ -59,8 +73,9 @@ final class DSub {
         double top = -(rows.length - 1) * rowStep / 2;
         int number = 1;
         for (int row = 0; row < rows.length; row++) {
-            // equal rows have no half step of their own, so the dense type shifts each second row
-            double shift = rows[row] == rows[0] && row % 2 == 1 ? step / 2 : 0;
+            // equal rows have no half step of their own, so those of the dense type are set off a quarter either way
+            boolean equal = rows.length > 2 && rows[1] == rows[0];
+            double shift = equal ? row % 2 == 1 ? step / 4 : -step / 4 : 0;
             double left = -(rows[row] - 1) * step / 2 + shift;
             for (int k = 0; k < rows[row]; k++) {
                 found.add(new Contact(String.valueOf(number++), left + k * step, top + row * rowStep, row));

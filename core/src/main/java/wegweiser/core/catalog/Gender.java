@@ -23,6 +23,11 @@ public enum Gender {
         return id;
     }
 
+    /** The gender that a connector id ends with. */
+    static Gender of(String connectorId) {
+        return connectorId.endsWith("-plug") ? PLUG : connectorId.endsWith("-socket") ? SOCKET : NONE;
+    }
+
     /** What it is called in titles. */
     String words() {
         return Titles.of("gender." + name().toLowerCase(Locale.ROOT));

@@ -12,20 +12,68 @@ final class Grid {
 
     /** Two rows at 2.54 mm; odd numbers in the row with the key, which lies below on the plug's mating face. */
     static ConnectorType boxHeader(int ways, Gender gender) {
+        return boxHeader("box-header-", 2.54, ways, gender);
+    }
+
+    static ConnectorType boxHeader2(int ways, Gender gender) {
+        return boxHeader("box-header-200-", 2.0, ways, gender);
+    }
+
+    static ConnectorType boxHeader127(int ways, Gender gender) {
+        return boxHeader("box-header-127-", 1.27, ways, gender);
+    }
+
+    private static ConnectorType boxHeader(String stem, double pitch, int ways, Gender gender) {
         List<Contact> contacts = new ArrayList<>();
-        double left = -(ways / 2 - 1) * 2.54 / 2;
+        double left = -(ways / 2 - 1) * pitch / 2;
         for (int n = 1; n <= ways; n++) {
             boolean odd = n % 2 == 1;
-            contacts.add(
-                    new Contact(String.valueOf(n), left + Math.floorDiv(n - 1, 2) * 2.54, odd ? 1.27 : -1.27,
-                            odd ? 1 : 0));
+            contacts.add(new Contact(String.valueOf(n), left + Math.floorDiv(n - 1, 2) * pitch,
+                    odd ? pitch / 2 : -pitch / 2, odd ? 1 : 0));
         }
-        String family = "box-header-" + ways;
+        String family = stem + ways;
+        String title = pitch == 2.54
+                ? Titles.of("connector.box-header", ways / 2, gender.words())
+                : Titles.of("connector.box-header.pitch", pitch, ways / 2, gender.words());
+        return new ConnectorType(family + "-" + gender.id(), title, family, gender,
+                forGender(contacts, gender), pitch,
+                new Outline.Box((ways / 2 - 1) * pitch + pitch * 4, 3.5 * pitch, Outline.Key.BOTTOM),
+                Termination.RIBBON, new Ratings(1, 26, pitch < 2 ? 32 : 28, 0, pitch / 2 * ways, 0),
+                numbers(1, ways),
+                false);
+    }
+
+    /** Two rows at 2.16 mm, 1 at the left of the upper, wider side on the plug's mating face. */
+    static ConnectorType microRibbon(int ways, Gender gender) {
+        List<Contact> contacts = new ArrayList<>();
+        for (int n = 1; n <= ways; n++) {
+            boolean upper = n <= ways / 2;
+            contacts.add(new Contact(String.valueOf(n), ((n - 1) % (ways / 2) - (ways / 2 - 1) / 2.0) * 2.16,
+                    upper ? -1.5 : 1.5, upper ? 0 : 1));
+        }
+        List<Contact> placed = new ArrayList<>(forGender(contacts, gender));
+        placed.add(new Contact(Contact.SHELL, 0, 4.2, -1));
+        String family = "micro-ribbon-" + ways;
         return new ConnectorType(family + "-" + gender.id(),
-                Titles.of("connector.box-header", ways / 2, gender.words()), family,
-                gender, forGender(contacts, gender), 2.54,
-                new Outline.Box((ways / 2 - 1) * 2.54 + 7.6, 8.9, Outline.Key.BOTTOM), Termination.RIBBON,
-                new Ratings(1, 26, 28, 0, 1.27 * ways, 0), numbers(1, ways), false);
+                Titles.of("connector.micro-ribbon", ways, gender.words()), family, gender, placed, 2.16,
+                new Outline.Tapered(ways * 2.16 / 2 + 14, 10), Termination.SOLDER_CUP,
+                new Ratings(5, 24, 28, 6, 14, 3), List.of(), true);
+    }
+
+    /** A screw terminal that is plugged onto a header; the part with the screws is the socket. Read from the wire entries. */
+    static ConnectorType pluggable(String kind, double pitch, int ways, Gender gender) {
+        List<Contact> fromWires = line(numbers(1, ways), pitch);
+        List<Contact> contacts = gender == Gender.SOCKET
+                ? fromWires.stream().map(Contact::mirrored).toList()
+                : fromWires;
+        String family = "pluggable-" + kind + "-" + ways;
+        return new ConnectorType(family + "-" + gender.id(),
+                Titles.of("connector.pluggable", pitch, ways, gender.words()), family, gender, contacts,
+                pitch,
+                new Outline.Box(ways * pitch + 1, pitch < 4 ? 7.2 : 10, Outline.Key.NONE),
+                gender == Gender.SOCKET ? Termination.SCREW : Termination.SOLDER_CUP,
+                new Ratings(pitch < 4 ? 8 : 12, pitch < 4 ? 16 : 12, 28, 0, 20, pitch < 4 ? 6 : 7), List.of(),
+                true);
     }
 
     static ConnectorType singleRow(String kind, double pitch, int ways, Gender gender) {
@@ -35,7 +83,11 @@ final class Grid {
                 Titles.of("connector.row", pitch, ways, gender.words()),
                 family, gender, forGender(line(numbers(1, ways), pitch), gender), pitch,
                 new Outline.Box((ways - 1) * pitch + pitch + 1.4, crimp ? 5.8 : 2.9, Outline.Key.NONE),
-                Termination.CRIMP, new Ratings(3, 22, 28, 0, 20, 2.5), List.of(), true);
+                Termination.CRIMP, pitch < 2
+                        ? new Ratings(1, 28, 32, 0, 20, 1.5)
+                        : new Ratings(pitch < 2.5 ? 2 : 3, pitch < 2.5 ? 24 : 22, pitch < 2.5 ? 30 : 28, 0,
+                                20, 2.5),
+                List.of(), true);
     }
 
     static ConnectorType terminal(int ways) {
@@ -47,21 +99,6 @@ final class Grid {
                 Gender.NONE,
                 contacts, pitch, new Outline.Box(ways * pitch + 1, 10, Outline.Key.NONE),
                 Termination.SCREW, new Ratings(10, 12, 26, 0, 20, 6.5), List.of(), true);
-    }
-
-    /** The diagnostic socket of a vehicle, wide side up: 1 to 8 above, 9 to 16 below, from the left. */
-    static ConnectorType vehicle(Gender gender) {
-        List<Contact> contacts = new ArrayList<>();
-        for (int n = 1; n <= 16; n++) {
-            contacts.add(new Contact(String.valueOf(n), ((n - 1) % 8 - 3.5) * 4.0, n <= 8 ? -3.5 : 3.5,
-                    n <= 8 ? 0 : 1));
-        }
-        List<Contact> placed = gender == Gender.SOCKET
-                ? contacts
-                : contacts.stream().map(Contact::mirrored).toList();
-        return new ConnectorType("vehicle-16-" + gender.id(), Titles.of("connector.vehicle", gender.words()),
-                "vehicle-16", gender, placed, 4.0, new Outline.Tapered(39, 17), Termination.CRIMP,
-                new Ratings(8, 18, 24, 4, 9, 3), List.of(), true);
     }
 
     static ConnectorType own(OwnConnector own) {
@@ -80,9 +117,7 @@ final class Grid {
         if (own.shell()) {
             contacts.add(new Contact(Contact.SHELL, 0, height / 2 - 0.6, -1));
         }
-        Gender gender = own.id().endsWith("-plug")
-                ? Gender.PLUG
-                : own.id().endsWith("-socket") ? Gender.SOCKET : Gender.NONE;
+        Gender gender = Gender.of(own.id());
         String family = gender == Gender.NONE
                 ? own.id()
                 : own.id().substring(0, own.id().length() - gender.id().length() - 1);

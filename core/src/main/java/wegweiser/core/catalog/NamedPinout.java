@@ -55,7 +55,7 @@ public record NamedPinout(String id, String title, String family, Optional<Role>
         Set<String> seen = new HashSet<>();
         List<PinRow> rows = entry.list("rows", row -> {
             String contact = row.text("contact");
-            if (type.isPresent() && !type.get().has(contact)) {
+            if (type.isPresent() && !catalogue.familyHas(family, contact)) {
                 throw row.member("contact")
                         .senseless(Words.say("bad.contact", family, contact));
             }
@@ -71,7 +71,7 @@ public record NamedPinout(String id, String title, String family, Optional<Role>
     private static PinRow row(Entry row) {
         return new PinRow(row.text("contact"), row.word("name"), row.word("signal"),
                 row.word("direction").flatMap(d -> HasId.find(Direction.class, d)), row.word("level"),
-                row.number("volts"),
-                OptionalDouble.empty(), row.word("pair"), List.of(), Extra.NONE);
+                row.number("volts"), row.number("voltsMax"),
+                row.number("amps"), row.word("pair"), List.of(), Extra.NONE);
     }
 }

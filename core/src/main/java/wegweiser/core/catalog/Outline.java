@@ -14,8 +14,22 @@ public sealed interface Outline {
     /** A box, with a key notch on the named edge or none. */
     record Box(double widthMm, double heightMm, Key key) implements Outline {}
 
-    /** A round body with a key at the top. */
-    record Round(double diameterMm, boolean keyed) implements Outline {
+    /** A box whose upper two corners are cut off. */
+    record Bevelled(double widthMm, double heightMm) implements Outline {}
+
+    /**
+     * A shell with a tongue inside that carries the contacts; where the tongue lies tells which way up it is.
+     *
+     * @param tongueMm middle of the tongue below the middle of the shell, in mm
+     * @param tongueHighMm its height in mm
+     * @param round whether the shell's ends are round, so that it goes in both ways up
+     */
+    record Tongued(double widthMm, double heightMm, double tongueMm, double tongueHighMm, boolean round)
+            implements
+                Outline {}
+
+    /** A round body with a key on the named side or none. */
+    record Round(double diameterMm, Key key) implements Outline {
         @Override
         public double widthMm() {
             return diameterMm;
@@ -30,8 +44,12 @@ public sealed interface Outline {
     /** A modular body: contacts along the upper edge, the latch below. */
     record Latched(double widthMm, double heightMm) implements Outline {}
 
-    /** A jack drawn along its length: the tip at the top, the cable below. */
-    record Axial(double widthMm, double heightMm) implements Outline {}
+    /**
+     * A plug seen from the side, or the hole it goes into: the tip at the top, the cable below.
+     *
+     * @param pointed whether the tip is a cone, as of a jack; else it is a pin or a tube
+     */
+    record Axial(double widthMm, double heightMm, boolean pointed) implements Outline {}
 
     /** The edge that carries a key or mark. */
     enum Key {

@@ -16,11 +16,11 @@ import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.model.CableStock;
-import wegweiser.core.model.Direction;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.ReturnContacts;
 import wegweiser.core.wiring.Nets;
 
 /**
@@ -34,7 +34,7 @@ public final class Derived {
     private final Map<Object, Part> parts = new ConcurrentHashMap<>();
 
     private enum Own {
-        CATALOGUE, TERMINALS, INDEX, NETS, PINS, BY_TERMINAL, EVIDENCE, PROOF, FORESEEN
+        CATALOGUE, TERMINALS, INDEX, NETS, NETS_OF_PINS, PINS, BY_TERMINAL, EVIDENCE, PROOF, FORESEEN
     }
 
     /** A part and whether it is there yet. */
@@ -126,14 +126,16 @@ public final class Derived {
 
     /** The pins in each planned net of two terminals or more. */
     public List<List<Pin>> netsOfPins() {
-        List<List<Pin>> found = new ArrayList<>();
-        for (List<Terminal> net : nets().joinedNets()) {
-            List<Pin> inNet = net.stream().map(byTerminal()::get).filter(Objects::nonNull).toList();
-            if (!inNet.isEmpty()) {
-                found.add(inNet);
+        return once(Own.NETS_OF_PINS, () -> {
+            List<List<Pin>> found = new ArrayList<>();
+            for (List<Terminal> net : nets().joinedNets()) {
+                List<Pin> inNet = net.stream().map(byTerminal()::get).filter(Objects::nonNull).toList();
+                if (!inNet.isEmpty()) {
+                    found.add(inNet);
+                }
             }
-        }
-        return found;
+            return found;
+        });
     }
 
     public Optional<ConnectorType> connector(String end) {
@@ -144,11 +146,13 @@ public final class Derived {
         return Cables.of(job);
     }
 
-    /** Whether some other terminal of the net drives it. */
-    public boolean isDriven(Terminal terminal) {
-        return nets().index().contains(terminal) && nets().netOf(terminal).stream()
-                .filter(t -> !t.equals(terminal))
-                .map(byTerminal()::get)
-                .anyMatch(p -> p != null && (p.is(Direction.OUT) || p.is(Direction.BOTH)));
+    /** The contact of an end that takes the screen and is the return of its signal, if there is one. */
+    public Optional<Terminal> returnContact(String end) {
+        return job.end(end).flatMap(e -> ReturnContacts.of(e, connector(end)));
+    }
+
+    /** Whether a terminal is such a contact. */
+    public boolean isReturn(Terminal terminal) {
+        return returnContact(terminal.end()).map(terminal::equals).orElse(false);
     }
 }

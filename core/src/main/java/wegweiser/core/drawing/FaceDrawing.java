@@ -36,13 +36,14 @@ public final class FaceDrawing {
         Outline outline = type.outline();
         double w = outline.widthMm();
         double h = outline.heightMm();
-        body(outline, shapes);
+        BodyDrawing.add(type, side, shapes);
         double pitch = spacing(type);
         for (Contact contact : type.seenFrom(side)) {
-            contact(contact, outline, pitch, marks, shapes);
+            contact(contact, outline, side, pitch, marks, shapes);
         }
         double margin = 0.6;
-        return new Drawing(-w / 2 - margin, -h / 2 - margin, w + 2 * margin, h + 2 * margin, shapes);
+        double below = outline instanceof Outline.Latched ? BodyDrawing.LATCH_MM : 0;
+        return new Drawing(-w / 2 - margin, -h / 2 - margin, w + 2 * margin, h + below + 2 * margin, shapes);
     }
 
     /** What a contact has to itself: the distance of the closest two, at most 4 mm; along a jack its pitch. */
@@ -61,39 +62,7 @@ public final class FaceDrawing {
         return closest;
     }
 
-    private static void body(Outline outline, List<Drawing.Shape> shapes) {
-        double w = outline.widthMm();
-        double h = outline.heightMm();
-        switch (outline) {
-            case Outline.Tapered _ -> {
-                double in = Math.min(1.6, w / 10);
-                shapes.add(new Drawing.Polygon(Drawing.Role.BODY, "",
-                        List.of(-w / 2, -h / 2, w / 2, -h / 2, w / 2 - in, h / 2,
-                                -w / 2 + in, h / 2)));
-            }
-            case Outline.Box box -> {
-                shapes.add(new Drawing.Box(Drawing.Role.BODY, "", -w / 2, -h / 2, w, h, 0.5));
-                double keyY = box.key() == Outline.Key.TOP ? -h / 2 : h / 2 - 0.9;
-                if (box.key() != Outline.Key.NONE) {
-                    shapes.add(new Drawing.Box(Drawing.Role.KEY, "", -2.25, keyY, 4.5, 0.9, 0));
-                }
-            }
-            case Outline.Round round -> {
-                shapes.add(new Drawing.Circle(Drawing.Role.BODY, "", 0, 0, w / 2));
-                if (round.keyed()) {
-                    shapes.add(new Drawing.Box(Drawing.Role.KEY, "", -w / 16, -h / 2, w / 8, h / 12, 0));
-                }
-            }
-            case Outline.Latched _ -> {
-                shapes.add(new Drawing.Box(Drawing.Role.BODY, "", -w / 2, -h / 2, w, h, 0.4));
-                shapes.add(new Drawing.Box(Drawing.Role.CABLE, "", -w / 4, h / 2 - 2.6, w / 2, 2.6, 0.3));
-            }
-            case Outline.Axial _ ->
-                shapes.add(new Drawing.Box(Drawing.Role.BODY, "", -w / 2, -h / 2, w, h, w / 2));
-        }
-    }
-
-    private static void contact(Contact contact, Outline outline, double pitch, Marks marks,
+    private static void contact(Contact contact, Outline outline, Side side, double pitch, Marks marks,
             List<Drawing.Shape> shapes) {
         boolean lit = marks.lit().contains(contact.id());
         String wire = marks.wires().get(contact.id());
@@ -116,11 +85,11 @@ public final class FaceDrawing {
                         2 * halfHeight, 0.1));
             }
             case Outline.Axial axial -> {
-                halfWidth = axial.widthMm() * 0.42;
-                halfHeight = pitch * 0.4;
+                boolean lug = side == Side.WIRING;
+                halfWidth = axial.widthMm() * (lug ? 0.3 : 0.46);
+                halfHeight = lug ? Math.min(pitch * 0.42, axial.widthMm() * 0.5) : pitch * 0.43;
                 shapes.add(new Drawing.Box(role, contact.id(), x - halfWidth, y - halfHeight, 2 * halfWidth,
-                        2 * halfHeight,
-                        halfHeight / 2));
+                        2 * halfHeight, lug ? halfWidth * 0.6 : 0.2));
             }
             default -> {
                 halfWidth = contact.isShell() ? 1.1 : pitch * 0.4;

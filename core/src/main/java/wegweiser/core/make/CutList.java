@@ -51,7 +51,8 @@ public record CutList(List<Item> items) {
             case CRIMP -> 25;
             case RIBBON -> 0;
             case CIRCULAR_DISPLACEMENT -> 18;
-            case MODULAR -> 12;
+            case MODULAR -> 30;
+            case PUNCH_DOWN -> 40;
             case JACK_SOLDER -> 15;
             case SCREW -> 30;
             case BARE -> 40;

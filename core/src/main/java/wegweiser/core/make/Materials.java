@@ -50,21 +50,25 @@ public final class Materials {
                 case MODULAR -> items.add(new Item(Words.say("part.boot"), 1));
                 case CRIMP -> items.add(new Item(Words.say("part.contact"), joints));
                 case SCREW -> items.add(new Item(Words.say("part.ferrule"), joints));
-                case RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, BARE -> {
+                case RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, BARE -> {
                 }
             }
         }
         for (Link link : job.links()) {
             link.part().filter(p -> p.kind() == PartKind.RESISTOR || p.kind() == PartKind.DIODE
-                    || p.kind() == PartKind.CAPACITOR).ifPresent(p -> items.add(new Item(partWords(p), 1)));
+                    || p.kind() == PartKind.CAPACITOR || p.kind() == PartKind.FUSE)
+                    .ifPresent(p -> items.add(new Item(partWords(p), 1)));
         }
         return items;
     }
 
     private static String partWords(Part part) {
-        return part.kind() == PartKind.RESISTOR
-                ? Words.say("part.resistor", Quantity.words(part.ohms().orElse(0), Unit.OHM))
-                : Words.say(part.kind() == PartKind.DIODE ? "part.diode" : "part.capacitor");
+        return switch (part.kind()) {
+            case RESISTOR -> Words.say("part.resistor", Quantity.words(part.ohms().orElse(0), Unit.OHM));
+            case DIODE -> Words.say("part.diode");
+            case FUSE -> Words.say("part.fuse");
+            case CAPACITOR, JUMPER, CUT -> Words.say("part.capacitor");
+        };
     }
 
     /** Resistance, capacitance and reach of the chosen cable; empty until a cable and a length are chosen. */

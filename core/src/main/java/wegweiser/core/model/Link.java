@@ -27,7 +27,8 @@ public record Link(Terminal from, Optional<Terminal> to, Optional<String> conduc
 
     /** Whether this link is meant to conduct like a wire. */
     public boolean isCopper() {
-        return to.isPresent() && part.map(p -> p.kind() == PartKind.JUMPER).orElse(true);
+        return to.isPresent()
+                && part.map(p -> p.kind() == PartKind.JUMPER || p.kind() == PartKind.FUSE).orElse(true);
     }
 
     /** Whether the part of this link is of the given kind. */

@@ -3,17 +3,22 @@ package wegweiser.core.model;
 import java.util.Map;
 import java.util.OptionalDouble;
 
-/** A part in a link, with its value where the kind has one: ohms for resistors, farads for capacitors. */
-public record Part(PartKind kind, OptionalDouble ohms, OptionalDouble farads, Map<String, Object> extra) {
+/** A part in a link, with its value where the kind has one: ohms for resistors, farads for capacitors, the watts it stands, the amps at which it blows. */
+public record Part(PartKind kind, OptionalDouble ohms, OptionalDouble farads, OptionalDouble watts,
+        OptionalDouble amps,
+        Map<String, Object> extra) {
     public Part {
         extra = Extra.kept(extra);
     }
 
     public static Part of(PartKind kind) {
-        return new Part(kind, OptionalDouble.empty(), OptionalDouble.empty(), Extra.NONE);
+        return new Part(kind, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(),
+                OptionalDouble.empty(), Extra.NONE);
     }
 
     public static Part resistor(double ohms) {
-        return new Part(PartKind.RESISTOR, OptionalDouble.of(ohms), OptionalDouble.empty(), Extra.NONE);
+        return new Part(PartKind.RESISTOR, OptionalDouble.of(ohms), OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(), Extra.NONE);
     }
 }

@@ -6,6 +6,8 @@ public enum PartKind implements HasId {
     JUMPER, RESISTOR, CAPACITOR,
     /** Anode at the link's {@code from}. */
     DIODE,
+    /** In line with a conductor; it conducts like a wire until it blows. */
+    FUSE,
     /** A conductor that is deliberately cut: its two terminals must be apart. */
     CUT;
 }

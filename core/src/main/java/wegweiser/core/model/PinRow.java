@@ -12,13 +12,15 @@ import java.util.OptionalDouble;
  * @param signal the canonical signal, when it was given
  * @param direction as seen from this device, when it was given
  * @param level electrical level word, such as {@code rs232}
- * @param volts nominal supply voltage in V
+ * @param volts supply voltage in V: nominal, or the least of a range; negative for a negative rail
+ * @param voltsMax the most of a range in V; empty where there is a nominal voltage alone
  * @param amps current in A that a supply contact gives or takes
  * @param pair name of the differential pair this contact belongs to
  */
 public record PinRow(String contact, Optional<String> name, Optional<String> signal,
         Optional<Direction> direction,
-        Optional<String> level, OptionalDouble volts, OptionalDouble amps, Optional<String> pair,
+        Optional<String> level, OptionalDouble volts, OptionalDouble voltsMax, OptionalDouble amps,
+        Optional<String> pair,
         List<PinSource> sources, Map<String, Object> extra) {
     public PinRow {
         sources = List.copyOf(sources);
@@ -29,13 +31,16 @@ public record PinRow(String contact, Optional<String> name, Optional<String> sig
     public static PinRow of(String contact, String signal, Direction direction, String level) {
         return new PinRow(contact, Optional.empty(), Optional.of(signal), Optional.of(direction),
                 level.isEmpty() ? Optional.empty() : Optional.of(level), OptionalDouble.empty(),
+                OptionalDouble.empty(),
                 OptionalDouble.empty(), Optional.empty(), List.of(), Extra.NONE);
     }
 
     /** A row of which nothing but the contact is known. */
     public static PinRow named(String contact) {
         return new PinRow(contact, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
-                OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), List.of(), Extra.NONE);
+                OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(),
+                List.of(),
+                Extra.NONE);
     }
 
     /** What to call this row on screen: the signal, else the printed name, else nothing. */
@@ -44,25 +49,47 @@ public record PinRow(String contact, Optional<String> name, Optional<String> sig
     }
 
     public PinRow withDirection(Direction newDirection) {
-        return new PinRow(contact, name, signal, Optional.of(newDirection), level, volts, amps, pair, sources,
+        return new PinRow(contact, name, signal, Optional.of(newDirection), level, volts, voltsMax, amps,
+                pair, sources,
                 extra);
     }
 
     public PinRow withSignal(String newSignal) {
-        return new PinRow(contact, name, Optional.of(newSignal), direction, level, volts, amps, pair, sources,
+        return new PinRow(contact, name, Optional.of(newSignal), direction, level, volts, voltsMax, amps,
+                pair, sources,
                 extra);
     }
 
     public PinRow withLevel(Optional<String> newLevel) {
-        return new PinRow(contact, name, signal, direction, newLevel, volts, amps, pair, sources, extra);
+        return new PinRow(contact, name, signal, direction, newLevel, volts, voltsMax, amps, pair, sources,
+                extra);
     }
 
     public PinRow withSupply(double newVolts, double newAmps) {
         return new PinRow(contact, name, signal, direction, level, OptionalDouble.of(newVolts),
-                OptionalDouble.of(newAmps), pair, sources, extra);
+                OptionalDouble.empty(), OptionalDouble.of(newAmps), pair, sources, extra);
+    }
+
+    /** This row with a range of volts, from the least to the most. */
+    public PinRow withVolts(double least, double most) {
+        return new PinRow(contact, name, signal, direction, level, OptionalDouble.of(least),
+                least == most ? OptionalDouble.empty() : OptionalDouble.of(most), amps, pair, sources, extra);
+    }
+
+    public PinRow withName(String newName) {
+        return new PinRow(contact, Optional.of(newName), signal, direction, level, volts, voltsMax, amps,
+                pair,
+                sources, extra);
+    }
+
+    public PinRow withPair(String newPair) {
+        return new PinRow(contact, name, signal, direction, level, volts, voltsMax, amps,
+                Optional.of(newPair),
+                sources, extra);
     }
 
     public PinRow withSources(List<PinSource> newSources) {
-        return new PinRow(contact, name, signal, direction, level, volts, amps, pair, newSources, extra);
+        return new PinRow(contact, name, signal, direction, level, volts, voltsMax, amps, pair, newSources,
+                extra);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.signals.Signals;
 
@@ -34,6 +35,11 @@ final class Contacts {
         this.type = type;
         type.ifPresent(t -> {
             t.ids().forEach(id -> ids.put(id.toUpperCase(Locale.ROOT), id));
+            // a pinout is the port's, and a socket may have contacts that its plug lacks
+            Catalogue.standard().find(t.family() + "-" + t.gender().opposite().id())
+                    .ifPresent(port -> port.ids()
+                            .forEach(id -> ids.putIfAbsent(id.toUpperCase(Locale.ROOT), id)));
+
             WORDS.forEach((word, id) -> {
                 if (t.has(id)) {
                     ids.putIfAbsent(word, id);

@@ -9,10 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Extra;
-import wegweiser.core.model.HasId;
 import wegweiser.core.model.PinRow;
-import wegweiser.core.quantity.Quantity;
-import wegweiser.core.quantity.Unit;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Signals;
 
@@ -35,6 +32,11 @@ final class Meanings {
             Map.entry("power out", Direction.SUPPLY_OUT), Map.entry("supply in", Direction.SUPPLY_IN),
             Map.entry("supply-in", Direction.SUPPLY_IN), Map.entry("power in", Direction.SUPPLY_IN),
             Map.entry("unused", Direction.UNUSED), Map.entry("ground", Direction.GROUND),
+            Map.entry("<-", Direction.IN), Map.entry("<--", Direction.IN), Map.entry("<=", Direction.IN),
+            Map.entry("->", Direction.OUT), Map.entry("-->", Direction.OUT), Map.entry("=>", Direction.OUT),
+            Map.entry("<->", Direction.BOTH), Map.entry("<-->", Direction.BOTH),
+            Map.entry("<>", Direction.BOTH),
+            Map.entry("output/input", Direction.BOTH), Map.entry("input/output", Direction.BOTH),
             Map.entry("shield", Direction.SHIELD));
     private static final Map<String, Level> LEVELS = Map.ofEntries(Map.entry("rs-232", Level.RS232),
             Map.entry("v.24", Level.RS232), Map.entry("v.28", Level.RS232), Map.entry("eia-232", Level.RS232),
@@ -45,7 +47,7 @@ final class Meanings {
             Map.entry("rs-422", Level.RS422),
             Map.entry("rs-485", Level.RS485), Map.entry("open collector", Level.OPEN_COLLECTOR),
             Map.entry("open drain", Level.OPEN_DRAIN));
-    private static final Pattern BRACKETS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
+    private static final Pattern BRACKETS = Pattern.compile("[(\\[]((?![AB+-][)\\]])[^()\\[\\]]*)[)\\]]");
 
     private Meanings() {}
 
@@ -56,13 +58,8 @@ final class Meanings {
     static Optional<String> level(String text) {
         String word = text.strip().toLowerCase(Locale.ROOT);
         // a supply is no level that a word beside a contact names: it is what the contact is
-        return HasId.find(Level.class, word).filter(l -> l != Level.SUPPLY)
+        return Level.of(word).filter(l -> l != Level.SUPPLY)
                 .or(() -> Optional.ofNullable(LEVELS.get(word))).map(Level::id);
-    }
-
-    /** The volts that stand in a text; a range is no nominal voltage. */
-    static OptionalDouble volts(String text) {
-        return Quantity.within(text, Unit.VOLT).map(Quantity.Range::sole).orElse(OptionalDouble.empty());
     }
 
     /** The row that a contact and the words after it make. */
@@ -70,7 +67,7 @@ final class Meanings {
         String rest = words.strip();
         Optional<Direction> direction = Optional.empty();
         Optional<String> level = Optional.empty();
-        OptionalDouble volts = volts(rest);
+        Supply supply = Supply.in(rest);
         Matcher bracket = BRACKETS.matcher(rest);
         String bracketed = "";
         while (bracket.find()) {
@@ -80,7 +77,7 @@ final class Meanings {
             }
             bracketed = bracketed.isEmpty() ? bracket.group(1).strip() : bracketed;
         }
-        rest = BRACKETS.matcher(rest).replaceAll(" ").strip();
+        rest = supply.without(BRACKETS.matcher(rest).replaceAll(" ").strip());
         List<String> tokens = List.of(rest.split("\\s+"));
         if (direction.isEmpty() && tokens.size() > 1) {
             Optional<Direction> last = direction(tokens.getLast());
@@ -99,28 +96,31 @@ final class Meanings {
         if (name.isEmpty() || !Signals.isKnown(name) && Signals.isKnown(bracketed)) {
             name = bracketed;
         }
-        return row(contact, name, direction, level, volts);
+        return row(contact, name, direction, level, supply);
     }
 
     static PinRow row(String contact, String name, Optional<Direction> direction, Optional<String> level,
-            OptionalDouble volts) {
+            Supply supply) {
         String signal = Signals.canonical(name);
-        boolean supply = signal.equals("V+") || signal.equals("VBUS") || signal.equals("BATTERY");
+        boolean isSupply = Signals.isSupply(signal);
         boolean idle = signal.equals("NC");
-        Optional<Direction> told = direction.map(d -> !supply
+        Optional<Direction> told = direction.map(d -> !isSupply
                 ? d
                 : d == Direction.OUT ? Direction.SUPPLY_OUT : d == Direction.IN ? Direction.SUPPLY_IN : d);
-        return new PinRow(contact, name.isEmpty() ? Optional.empty() : Optional.of(name),
+        PinRow row = new PinRow(contact, name.isEmpty() ? Optional.empty() : Optional.of(name),
                 signal.isEmpty() ? Optional.empty() : Optional.of(signal),
-                idle ? Optional.of(Direction.UNUSED) : told, level,
-                supply ? volts : OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), List.of(),
-                Extra.NONE);
+                idle ? Optional.of(Direction.UNUSED) : told, level, OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                isSupply ? supply.amps() : OptionalDouble.empty(), Optional.empty(), List.of(), Extra.NONE);
+        return isSupply ? supply.volts().map(v -> row.withVolts(v.least(), v.most())).orElse(row) : row;
     }
 
     /** The part of a description that is the name: all of it, or its beginning as far as it is a known spelling. */
     private static String name(String text) {
-        String bare = text.replaceAll("^[\\s:=.,/|-]+(?=[^\\s:=.,/|-]{1})", "").replaceAll("[\\s:;,.=|]+$",
-                "");
+        String bare = text.replaceAll("^[\\s:=.,;|\"'\u201C\u201D\u2018\u2019-]+(?=[\\p{L}/~!*#+])", "")
+                .replaceAll("^[\\s:=.,;/|\"'\u201C\u201D\u2018\u2019]+(?=\\S)", "")
+                .replaceAll("[\\s:;,.=|\"'\u201C\u201D\u2018\u2019]+$", "");
+        bare = Signals.isKnown(text.strip()) || text.strip().matches("-\\s?\\d.*") ? text.strip() : bare;
         if (Signals.isKnown(bare)) {
             return bare;
         }

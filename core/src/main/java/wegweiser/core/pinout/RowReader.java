@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wegweiser.core.model.PinRow;
@@ -21,6 +20,12 @@ final class RowReader {
             Pattern.CASE_INSENSITIVE);
     /** The name of a plug on a board before the number of its contact: "J1.3". */
     private static final Pattern PART_NAME = Pattern.compile("^[A-Z]{1,3}\\d{0,2}[.:-](?=\\d)");
+    /** Dots that lead the eye from one column to the next. */
+    private static final Pattern LEADERS = Pattern
+            .compile("\\s*(?:[.\u00B7\u2026]\\s?){3,}\\s*|\\s*\u2026+\\s*|\\s*_{3,}\\s*");
+    /** A number with brackets of its own: "(9)", "2.)". */
+    private static final Pattern BRACKETED = Pattern
+            .compile("^(?:\\(([A-Za-z]?\\d{1,2})\\)|([A-Za-z]?\\d{1,2})\\.\\))\\s*");
     private static final Pattern TWO_WORDS = Pattern.compile("^(ring \\d)\\s*[:=.)-]?\\s*(.+)$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CONTACT_LAST = Pattern.compile(
@@ -80,12 +85,13 @@ final class RowReader {
         List<PinRow> rows = new ArrayList<>();
         for (String id : ids) {
             PinRow read = Meanings.row(id, name);
-            OptionalDouble volts = cell(cells, header.volts()).map(Meanings::volts)
-                    .filter(OptionalDouble::isPresent)
-                    .orElse(read.volts());
+            Supply supply = cell(cells, header.volts()).map(v -> v.matches(".*\\d") ? v + " V" : v)
+                    .map(Supply::in)
+                    .orElse(Supply.NONE).or(Supply.in(name));
             PinRow row = Meanings.row(id, read.name().orElse(""),
                     cell(cells, header.direction()).flatMap(Meanings::direction).or(read::direction),
-                    cell(cells, header.level()).map(l -> Meanings.level(l).orElse(l)).or(read::level), volts);
+                    cell(cells, header.level()).map(l -> Meanings.level(l).orElse(l)).or(read::level),
+                    supply);
             rows.add(cell(cells, header.signal()).map(row::withSignal).orElse(row));
         }
         return rows;
@@ -119,7 +125,8 @@ final class RowReader {
     }
 
     /** One statement: contacts and then their name, or a name and then its contacts. */
-    private List<PinRow> phrase(String line) {
+    private List<PinRow> phrase(String written) {
+        String line = BRACKETED.matcher(LEADERS.matcher(written).replaceAll(" : ")).replaceFirst("$1$2 ");
         String text = contacts.isLeads() ? line : PART_NAME.matcher(line).replaceFirst("");
         Matcher spaced = TWO_WORDS.matcher(text);
         if (spaced.matches() && contacts.one(spaced.group(1)).isPresent()) {
@@ -171,7 +178,7 @@ final class RowReader {
                                     .or(read::direction),
                             rest.stream().map(Meanings::level).flatMap(Optional::stream).findFirst()
                                     .or(read::level),
-                            read.volts());
+                            Supply.in(String.join(" ", rest)));
                 }).toList();
             }
         }

@@ -55,10 +55,12 @@ public final class Sources {
             sources.add(PinSource.of(source, said.name().or(said::signal).orElse(""), said.signal()));
             PinRow merged = before.label().isEmpty()
                     ? new PinRow(said.contact(), said.name(), said.signal(), said.direction(), said.level(),
-                            said.volts(), said.amps(), said.pair(), sources, before.extra())
+                            said.volts(), said.voltsMax(), said.amps(), said.pair(), sources, before.extra())
                     : new PinRow(before.contact(), before.name(), before.signal(),
                             before.direction().or(said::direction), before.level().or(said::level),
-                            before.volts().isPresent() ? before.volts() : said.volts(), before.amps(),
+                            before.volts().isPresent() ? before.volts() : said.volts(),
+                            before.volts().isPresent() ? before.voltsMax() : said.voltsMax(),
+                            before.amps().isPresent() ? before.amps() : said.amps(),
                             before.pair().or(said::pair), sources, before.extra());
             result = result.withRow(merged);
         }
@@ -77,6 +79,7 @@ public final class Sources {
         boolean same = Signals.canonical(row.label()).equals(signal);
         PinRow settled = new PinRow(contact, Optional.of(chosen.name()).filter(n -> !n.isBlank()),
                 Optional.of(signal), same ? row.direction() : Optional.empty(), row.level(), row.volts(),
+                row.voltsMax(),
                 row.amps(),
                 row.pair(), sources, row.extra());
         return end.withRow(settled);
@@ -103,7 +106,7 @@ public final class Sources {
             result = result.withRow(only
                     ? new PinRow(row.contact(), Optional.empty(), Optional.empty(), Optional.empty(),
                             Optional.empty(),
-                            row.volts(), row.amps(), Optional.empty(), rest, row.extra())
+                            row.volts(), row.voltsMax(), row.amps(), Optional.empty(), rest, row.extra())
                     : row.withSources(rest));
         }
         for (int k = 0; k < moved.size(); k++) {
@@ -115,7 +118,8 @@ public final class Sources {
             PinRow named = base.label().isEmpty()
                     ? new PinRow(base.contact(), Optional.of(s.name()), Optional.of(signal(s)),
                             Optional.empty(),
-                            base.level(), base.volts(), base.amps(), base.pair(), sources, base.extra())
+                            base.level(), base.volts(), base.voltsMax(), base.amps(), base.pair(), sources,
+                            base.extra())
                     : base.withSources(sources);
             result = result.withRow(named);
         }

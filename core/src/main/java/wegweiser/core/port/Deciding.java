@@ -70,7 +70,8 @@ public final class Deciding {
                 .findFirst().orElse(signal);
         boolean same = Signals.canonical(row.label()).equals(signal);
         return new PinRow(row.contact(), Optional.of(printed), Optional.of(signal),
-                same ? row.direction() : Optional.empty(), row.level(), row.volts(), row.amps(), row.pair(),
+                same ? row.direction() : Optional.empty(), row.level(), row.volts(), row.voltsMax(),
+                row.amps(), row.pair(),
                 sources,
                 row.extra());
     }

@@ -50,7 +50,9 @@ public final class PortPinout {
                 Math.round(1000 * belief.confidence(contact)) / 1000.0));
         return new PinRow(contact, printed.isPresent() ? before.name() : Optional.empty(), signal,
                 Optional.of(direction), level(found, rest).map(Level::id).or(before::level),
-                found == PortClass.SUPPLY ? rounded(rest) : before.volts(), before.amps(), before.pair(),
+                found == PortClass.SUPPLY ? rounded(rest) : before.volts(),
+                found == PortClass.SUPPLY ? OptionalDouble.empty() : before.voltsMax(), before.amps(),
+                before.pair(),
                 sources,
                 before.extra());
     }

@@ -1,10 +1,13 @@
 package wegweiser.core.route;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -32,6 +35,10 @@ final class Match {
         Link link() {
             return Link.of(from.terminal(), to.terminal()).withWhy(why);
         }
+
+        boolean isCold() {
+            return from.signal().equals("COLD") || to.signal().equals("COLD");
+        }
     }
 
     /** What a joint is for. */
@@ -39,9 +46,19 @@ final class Match {
         DATA, REQUEST, READY, GROUND, SUPPLY, OTHER
     }
 
+    /** Lines that are joined at one contact of each end alone, whatever their twin. */
+    private static final Set<String> SINGLE_ENDED = Set.of("CC2", "ID", "VCONN");
+    /** Lines that cross although they talk both ways. */
+    private static final Map<String, String> CROSSING = Map.of("SBU1", "SBU2", "SBU2", "SBU1");
+    /** Names of the one channel that a balanced and an unbalanced connector carry. */
+    private static final Set<String> ONE_CHANNEL = Set.of("HOT", "LINE", "LEFT", "MIC");
+
+    private final Derived derived;
+
     private Match(Job job) {
         this.job = job;
-        this.pins = Pin.of(job);
+        this.derived = Derived.of(job);
+        this.pins = derived.pins();
     }
 
     static Match of(Job job) {
@@ -60,6 +77,12 @@ final class Match {
     /** Findings for pairs that would belong together but must not be joined. */
     List<Finding> refused() {
         return refused;
+    }
+
+    /** Whether the screen is the conductor of a joint, because a connector at either end takes it. */
+    boolean takesScreen(Joint joint) {
+        return joint.kind() == Kind.GROUND && !joint.isCold()
+                && (derived.isReturn(joint.from().terminal()) || derived.isReturn(joint.to().terminal()));
     }
 
     private String device(Pin pin) {
@@ -94,7 +117,10 @@ final class Match {
                 .filter(p -> p.signal().equals(out.signal()))
                 .findFirst()
                 .or(() -> Signals.partner(out.signal())
-                        .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name)).findFirst()));
+                        .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name)).findFirst()))
+                .or(() -> ONE_CHANNEL.contains(out.signal())
+                        ? inputs.stream().filter(p -> ONE_CHANNEL.contains(p.signal())).findFirst()
+                        : Optional.empty());
     }
 
     private static Kind kind(Pin in) {
@@ -130,17 +156,20 @@ final class Match {
         return turned ? new Joint(joint.to(), joint.from(), joint.kind(), joint.why()) : joint;
     }
 
-    /** Lines that talk both ways go to the line of the same name. */
+    /** Lines that talk both ways go from end to end, as a chain, to the line of the same name. */
     private void buses() {
         for (int i = 0; i < pins.size(); i++) {
             Pin a = pins.get(i);
-            for (int j = i + 1; j < pins.size(); j++) {
-                Pin b = pins.get(j);
-                boolean bus = a.is(Direction.BOTH) && b.is(Direction.BOTH) && a.signal().equals(b.signal());
-                if (bus && !a.terminal().end().equals(b.terminal().end()) && firstOfEnd(a) && firstOfEnd(b)) {
-                    join(a, b, Kind.OTHER, Words.say("why.bus", a.signal(), a.terminal(), b.terminal()));
-                }
+            if (!a.is(Direction.BOTH) || !firstOfEnd(a) || SINGLE_ENDED.contains(a.signal())) {
+                continue;
             }
+            String wanted = CROSSING.getOrDefault(a.signal(), a.signal());
+            pins.subList(i + 1, pins.size()).stream()
+                    .filter(b -> b.is(Direction.BOTH) && b.signal().equals(wanted) && a.isApart(b)
+                            && firstOfEnd(b))
+                    .findFirst()
+                    .ifPresent(b -> join(a, b, Kind.OTHER,
+                            Words.say("why.bus", a.signal(), a.terminal(), b.terminal())));
         }
     }
 
@@ -153,19 +182,38 @@ final class Match {
                 .orElse(false);
     }
 
+    /** Grounds, and where a connector takes the screen as its return, that: each end's best with the first end's. */
     private void grounds() {
-        List<Pin> first = new ArrayList<>();
-        for (End end : job.ends()) {
-            pins.stream()
-                    .filter(p -> p.terminal().end().equals(end.name()) && p.is(Direction.GROUND))
-                    .findFirst()
-                    .ifPresent(first::add);
-        }
+        List<Pin> first = job.ends().stream().map(this::reference).flatMap(Optional::stream).toList();
         for (int k = 1; k < first.size(); k++) {
             Pin hub = first.getFirst();
             joints.add(new Joint(hub, first.get(k), Kind.GROUND,
                     Words.say("why.ground", device(hub), device(first.get(k)))));
         }
+        for (Pin pin : pins) {
+            boolean cold = pin.signal().equals("COLD") && pin.isSignal()
+                    && joints.stream().noneMatch(j -> j.from().equals(pin) || j.to().equals(pin));
+            if (cold && joints.stream().anyMatch(j -> isHot(j.from(), pin) || isHot(j.to(), pin))) {
+                first.stream().filter(pin::isApart).findFirst().ifPresent(g -> joints.add(
+                        inEndOrder(new Joint(pin, g, Kind.GROUND,
+                                Words.say("why.cold", pin.words(), device(g))))));
+            }
+        }
+    }
+
+    private static boolean isHot(Pin pin, Pin cold) {
+        return pin.signal().equals("HOT") && !pin.isApart(cold);
+    }
+
+    /** The ground of an end: its return contact, else a signal ground, else the chassis. */
+    private Optional<Pin> reference(End end) {
+        Optional<Terminal> made = derived.returnContact(end.name());
+        return pins.stream().filter(p -> p.isAt(end.name()))
+                .filter(p -> p.is(Direction.GROUND)
+                        || p.is(Direction.SHIELD) && made.map(p.terminal()::equals).orElse(false))
+                .min(Comparator.comparingInt(p -> made.map(p.terminal()::equals).orElse(false)
+                        ? 0
+                        : p.signal().equals("CHASSIS") ? 2 : 1));
     }
 
     private void supplies() {
@@ -173,8 +221,9 @@ final class Match {
             if (!sink.is(Direction.SUPPLY_IN)) {
                 continue;
             }
+            // a battery is led out only by somebody who means it
             List<Pin> sources = pins.stream()
-                    .filter(p -> p.is(Direction.SUPPLY_OUT)
+                    .filter(p -> p.is(Direction.SUPPLY_OUT) && !p.signal().equals("BATTERY")
                             && !p.terminal().end().equals(sink.terminal().end()))
                     .toList();
             Optional<Pin> fitting = sources.stream().filter(s -> sameVolts(s, sink)).findFirst();
@@ -190,8 +239,7 @@ final class Match {
     }
 
     private static boolean sameVolts(Pin source, Pin sink) {
-        double given = source.row().volts().orElse(Double.NaN);
-        double wanted = sink.row().volts().orElse(Double.NaN);
-        return Double.isNaN(given) || Double.isNaN(wanted) || Math.abs(given - wanted) <= 0.1 * wanted;
+        return source.volts().flatMap(g -> sink.volts().map(w -> !g.exceeds(w) && !g.fallsShort(w, 0)))
+                .orElse(true);
     }
 }

@@ -118,10 +118,10 @@ public final class Router {
         List<Link> links = new ArrayList<>();
         for (Match.Joint joint : match.joints()) {
             if (kinds.contains(joint.kind()) && !joint.from().signal().equals("RI")
-                    || joint.kind() == Match.Kind.DATA) {
-                links.add(joint.link());
-            } else if (kinds.contains(joint.kind()) && !alike) {
-                links.add(joint.link());
+                    || joint.kind() == Match.Kind.DATA || kinds.contains(joint.kind()) && !alike) {
+                links.add(match.takesScreen(joint) && isScreened()
+                        ? joint.link().withConductor(Optional.of("screen"))
+                        : joint.link());
             }
         }
         if (loops) {
@@ -145,9 +145,13 @@ public final class Router {
         return new Scheme(id, title, why, planned.links(), findings, (int) conductors);
     }
 
+    private boolean isScreened() {
+        return Cables.of(job).map(c -> c.isScreened()).orElse(false);
+    }
+
     /** The screen of a screened cable, joined at one end and insulated at the others. */
     private Optional<Link> screen(End end) {
-        boolean screened = Cables.of(job).map(c -> c.isScreened()).orElse(false);
+        boolean screened = isScreened() && match.joints().stream().noneMatch(j -> match.takesScreen(j));
         boolean shell = Catalogue.of(job).of(end).map(t -> t.has(Contact.SHELL)).orElse(false);
         Optional<Terminal> at = shell
                 ? Optional.of(end.terminal(Contact.SHELL))

@@ -1,13 +1,15 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
 
-/** More current than a source gives or a contact carries; says which limit binds first. */
+/** More current than a port gives, or than its contacts or those of the return carry; says which limit binds. */
 final class BudgetExceeded implements Rule {
     @Override
     public String id() {
@@ -17,42 +19,50 @@ final class BudgetExceeded implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : derived.netsOfPins()) {
-            List<Pin> sinks = net.stream().filter(p -> p.is(Direction.SUPPLY_IN)).toList();
-            double wanted = sinks.stream().mapToDouble(p -> p.row().amps().orElse(0)).sum();
-            for (Pin source : net) {
-                if (source.is(Direction.SUPPLY_OUT)) {
-                    compare(derived, source, sinks, wanted, found);
+        Map<String, Double> through = new LinkedHashMap<>();
+        for (Feed feed : Feed.of(derived)) {
+            List<Pin> all = Stream.concat(feed.sources().stream(), feed.sinks().stream()).toList();
+            for (String end : feed.sourceEnds()) {
+                double limit = feed.given(end).orElse(Double.MAX_VALUE);
+                if (feed.load() > limit) {
+                    found.add(finding(all, all.getFirst(), feed.load(), limit, "port"));
                 }
+                contacts(derived, end, feed.sources(), feed.load(), found);
+                through.merge(end, feed.load(), Double::sum);
             }
-            for (Pin sink : sinks) {
-                double limit = contactAmps(derived, sink);
-                if (sink.row().amps().orElse(0) > limit) {
-                    found.add(finding(List.of(sink), sink.row().amps().getAsDouble(), limit, "contact"));
-                }
+            for (String end : feed.sinkEnds()) {
+                contacts(derived, end, feed.sinks(), feed.load(end), found);
+                through.merge(end, feed.load(end), Double::sum);
             }
         }
+        through.forEach((end, amps) -> returns(derived, end, amps, found));
         return found;
     }
 
-    private void compare(Derived derived, Pin source, List<Pin> sinks, double wanted, List<Finding> found) {
-        double given = source.row().amps().orElse(Double.MAX_VALUE);
-        double contact = contactAmps(derived, source);
-        List<Pin> all = new ArrayList<>(List.of(source));
-        all.addAll(sinks);
-        if (wanted > Math.min(given, contact)) {
-            found.add(finding(all, wanted, Math.min(given, contact), given <= contact ? "port" : "contact"));
+    private void contacts(Derived derived, String end, List<Pin> pins, double amps, List<Finding> found) {
+        List<Pin> here = pins.stream().filter(p -> p.isAt(end)).toList();
+        double limit = here.size() * ampsPerContact(derived, end);
+        if (amps > limit) {
+            found.add(finding(here, here.getFirst(), amps, limit, here.size() == 1 ? "contact" : "contacts"));
         }
     }
 
-    private static double contactAmps(Derived derived, Pin pin) {
-        return derived.connector(pin.terminal().end()).map(t -> t.ratings().ampsPerContact())
-                .orElse(Double.MAX_VALUE);
+    /** What comes in by the supply goes back by the grounds that are joined. */
+    private void returns(Derived derived, String end, double amps, List<Finding> found) {
+        List<Pin> grounds = Grounds.shared(derived, end);
+        double limit = grounds.size() * ampsPerContact(derived, end);
+        if (!grounds.isEmpty() && amps > limit) {
+            found.add(finding(grounds, grounds.getFirst(), amps, limit, "return"));
+        }
     }
 
-    private Finding finding(List<Pin> pins, double wanted, double limit, String binds) {
+    private static double ampsPerContact(Derived derived, String end) {
+        return derived.connector(end).map(t -> t.ratings().ampsPerContact()).orElse(Double.MAX_VALUE);
+    }
+
+    private Finding finding(List<Pin> pins, Pin first, double wanted, double limit, String binds) {
         return Finding.of(id(), Severity.ERROR, Pin.terminals(pins), Words.number(wanted),
                 Words.number(limit),
-                Words.say("rule.budget-exceeded.by-" + binds, pins.getFirst().words()));
+                Words.say("rule.budget-exceeded.by-" + binds, first.words()));
     }
 }

@@ -2,14 +2,15 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.SerialLine;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.signals.Level;
 
-/** More capacitance on an RS-232 line than TIA-232-F allows, 2500 pF with the receiver. */
+/** More capacitance on a line than its driver moves: 2500 pF on RS-232 (TIA-232-F), 400 pF on I2C (UM10204). */
 final class Capacitance implements Rule {
+    private static final double I2C_PICOFARADS = 400;
+
     @Override
     public String id() {
         return "capacitance";
@@ -22,14 +23,26 @@ final class Capacitance implements Rule {
         if (cable == null || derived.job().cable().lengthMm().isEmpty() || cable.pfPerMetre() == 0) {
             return found;
         }
-        boolean serial = derived.netsOfPins().stream()
-                .anyMatch(net -> net.size() > 1
-                        && net.stream().anyMatch(p -> p.level().equals(Optional.of(Level.RS232))));
-        double picofarads = SerialLine.picofarads(cable, derived.job().cable().lengthMm().getAsDouble());
-        if (serial && picofarads > SerialLine.MOST_PICOFARADS) {
-            found.add(Finding.of(id(), Severity.WARNING, List.of(), Math.round(picofarads),
-                    Math.round(SerialLine.MOST_PICOFARADS)));
+        double millimetres = derived.job().cable().lengthMm().getAsDouble();
+        if (carries(derived, Level.RS232)) {
+            compare(Level.RS232, SerialLine.picofarads(cable, millimetres), SerialLine.MOST_PICOFARADS,
+                    found);
+        }
+        if (carries(derived, Level.I2C)) {
+            compare(Level.I2C, cable.pfPerMetre() * millimetres / 1000, I2C_PICOFARADS, found);
         }
         return found;
+    }
+
+    private static boolean carries(Derived derived, Level level) {
+        return derived.netsOfPins().stream().anyMatch(net -> Feed.ends(net).size() > 1
+                && net.stream().anyMatch(p -> p.has(level)));
+    }
+
+    private void compare(Level level, double picofarads, double most, List<Finding> found) {
+        if (picofarads > most) {
+            found.add(Finding.of(id(), Severity.WARNING, List.of(), Math.round(picofarads), Math.round(most),
+                    level.id()));
+        }
     }
 }

@@ -10,7 +10,7 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 
-/** Two conductors in a contact that takes one. */
+/** More conductors in a contact than its kind takes: one where it is pressed or crimped, two where it is soldered or screwed. */
 final class ContactTwice implements Rule {
     @Override
     public String id() {
@@ -30,12 +30,13 @@ final class ContactTwice implements Rule {
         wires.forEach((terminal, count) -> {
             Termination termination = derived.connector(terminal.end()).map(t -> t.termination())
                     .orElse(Termination.BARE);
-            boolean takesOne = switch (termination) {
-                case RIBBON, MODULAR, CRIMP, CIRCULAR_DISPLACEMENT -> true;
-                case SOLDER_CUP, JACK_SOLDER, SCREW, BARE -> false;
+            int takes = switch (termination) {
+                case RIBBON, MODULAR, PUNCH_DOWN, CRIMP, CIRCULAR_DISPLACEMENT -> 1;
+                case SOLDER_CUP, JACK_SOLDER, SCREW -> 2;
+                case BARE -> Integer.MAX_VALUE;
             };
-            if (count > 1 && takesOne) {
-                found.add(Finding.of(id(), Severity.WARNING, List.of(terminal), terminal, count));
+            if (count > takes) {
+                found.add(Finding.of(id(), Severity.WARNING, List.of(terminal), terminal, count, takes));
             }
         });
         return found;

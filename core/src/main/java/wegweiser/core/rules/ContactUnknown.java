@@ -11,7 +11,7 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
-/** A link or a pinout row at a contact that the connector does not have. */
+/** A link or a pinout row at a contact that the connector, or for a row its counterpart, does not have. */
 final class ContactUnknown implements Rule {
     @Override
     public String id() {
@@ -21,18 +21,24 @@ final class ContactUnknown implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        Set<Terminal> named = new LinkedHashSet<>(derived.job().mentioned());
-        for (End end : derived.job().ends()) {
-            for (PinRow row : end.pinout()) {
-                named.add(end.terminal(row.contact()));
+        Set<Terminal> missing = new LinkedHashSet<>();
+        for (Terminal terminal : derived.job().mentioned()) {
+            if (derived.connector(terminal.end()).map(t -> !t.has(terminal.contact())).orElse(false)) {
+                missing.add(terminal);
             }
         }
-        for (Terminal terminal : named) {
-            ConnectorType type = derived.connector(terminal.end()).orElse(null);
-            if (type != null && !type.has(terminal.contact())) {
-                found.add(Finding.of(id(), Severity.ERROR, List.of(terminal), terminal, type.title(),
-                        Words.list(type.ids())));
+        for (End end : derived.job().ends()) {
+            ConnectorType type = derived.connector(end.name()).orElse(null);
+            for (PinRow row : type == null ? List.<PinRow>of() : end.pinout()) {
+                if (!derived.catalogue().familyHas(type.family(), row.contact())) {
+                    missing.add(end.terminal(row.contact()));
+                }
             }
+        }
+        for (Terminal terminal : missing) {
+            ConnectorType type = derived.connector(terminal.end()).orElseThrow();
+            found.add(Finding.of(id(), Severity.ERROR, List.of(terminal), terminal, type.title(),
+                    Words.list(type.ids())));
         }
         return found;
     }

@@ -2,6 +2,7 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.End;
@@ -23,8 +24,13 @@ final class DoesNotMate implements Rule {
             if (cable == null || port == null || cable.matesWith(port)) {
                 continue;
             }
-            Finding finding = Finding.of(id(), Severity.ERROR, List.of(), end.name(), cable.title(),
-                    end.device(), port.title());
+            boolean loose = cable.matesLooselyWith(port);
+            Finding finding = loose
+                    ? new Finding(id(), Severity.WARNING, List.of(),
+                            Words.say("rule.does-not-mate.loose", end.name(), cable.title(), port.title()),
+                            Words.say("rule.does-not-mate.loose.remedy"), Optional.empty())
+                    : Finding.of(id(), Severity.ERROR, List.of(), end.name(), cable.title(), end.device(),
+                            port.title());
             String fitting = port.family() + "-" + port.gender().opposite().id();
             found.add(derived.catalogue().find(fitting)
                     .map(t -> finding.withFix(new Fix(Words.say("fix.connector", t.title()),

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.Volts;
 import wegweiser.core.words.Words;
 
 /**
@@ -28,9 +29,9 @@ public record Finding(String rule, Severity severity, List<Terminal> terminals, 
     /** The finding for a supply that no source of the right voltage feeds. */
     public static Finding refusedSupply(Pin source, Pin sink) {
         return of("supply-voltage", Severity.ERROR, List.of(source.terminal(), sink.terminal()),
-                source.words(),
-                Words.number(source.row().volts().orElse(Double.NaN)), sink.words(),
-                Words.number(sink.row().volts().orElse(Double.NaN)));
+                source.words(), source.volts().map(Volts::words).orElse(Words.say("volts.unknown")),
+                sink.words(),
+                sink.volts().map(Volts::words).orElse(Words.say("volts.unknown")));
     }
 
     Finding withFix(Fix newFix) {

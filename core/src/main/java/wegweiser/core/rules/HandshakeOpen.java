@@ -28,7 +28,7 @@ final class HandshakeOpen implements Rule {
         for (Pin pin : derived.pins()) {
             boolean waits = pin.is(Direction.IN)
                     && (pin.signal().equals("CTS") || pin.signal().equals("DSR"));
-            if (waits && !derived.isDriven(pin.terminal())) {
+            if (waits && !Circuit.of(derived).isDriven(pin)) {
                 Finding finding = Finding.of(id(), Severity.WARNING, List.of(pin.terminal()),
                         derived.job().end(pin.terminal().end()).orElseThrow().device(), pin.words());
                 found.add(loop(derived, pin).map(finding::withFix).orElse(finding));

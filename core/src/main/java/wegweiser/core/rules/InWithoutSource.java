@@ -23,7 +23,7 @@ final class InWithoutSource implements Rule {
         for (Pin pin : derived.pins()) {
             boolean data = pin.is(Direction.IN) && !Signals.HANDSHAKE.contains(pin.signal())
                     && !pin.signal().equals("RI");
-            if (data && !derived.isDriven(pin.terminal())) {
+            if (data && !Circuit.of(derived).isDriven(pin)) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(pin.terminal()), pin.words()));
             }
         }

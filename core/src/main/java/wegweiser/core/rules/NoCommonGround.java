@@ -8,11 +8,13 @@ import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
-import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
 
-/** Signals between two devices without a common ground; balanced lines are exempt. */
+/**
+ * Signals or supply between two devices without a common ground. Balanced lines are exempt; of audio, the screen counts as
+ * the return. Where a pinout names no ground, signals get a note and supply an error.
+ */
 final class NoCommonGround implements Rule {
     @Override
     public String id() {
@@ -32,37 +34,53 @@ final class NoCommonGround implements Rule {
     }
 
     private Optional<Finding> check(Derived derived, End a, End b) {
+        boolean supply = Feed.of(derived).stream().anyMatch(f -> feeds(f, a, b) || feeds(f, b, a));
         boolean signals = derived.netsOfPins().stream()
                 .anyMatch(net -> needsGround(net, a) && needsGround(net, b));
-        Optional<Pin> groundA = ground(derived, a);
-        Optional<Pin> groundB = ground(derived, b);
-        boolean joined = derived.netsOfPins().stream()
-                .anyMatch(net -> hasGround(net, a) && hasGround(net, b));
-        if (!signals || joined || groundA.isEmpty() || groundB.isEmpty()) {
+        boolean joined = derived.netsOfPins().stream().anyMatch(net -> isReturn(derived, net, a)
+                && isReturn(derived, net, b));
+        if (!signals && !supply || joined) {
             return Optional.empty();
         }
-        Finding finding = Finding.of(id(), Severity.ERROR,
-                List.of(groundA.get().terminal(), groundB.get().terminal()),
-                a.device(), b.device());
-        Link link = Link.of(groundA.get().terminal(), groundB.get().terminal());
-        return Optional
-                .of(finding.withFix(new Fix(Words.say("fix.join", link.from(), link.to().orElseThrow()),
-                        job -> with(job, link))));
+        Optional<Pin> groundA = ground(derived, a);
+        Optional<Pin> groundB = ground(derived, b);
+        if (groundA.isPresent() && groundB.isPresent()) {
+            Link link = Link.of(groundA.get().terminal(), groundB.get().terminal());
+            return Optional.of(Finding.of(id(), Severity.ERROR, List.of(link.from(), link.to().orElseThrow()),
+                    a.device(), b.device())
+                    .withFix(new Fix(Words.say("fix.join", link.from(), link.to().orElseThrow()),
+                            job -> with(job, link))));
+        }
+        String without = (groundA.isEmpty() ? a : b).device();
+        return Optional.of(new Finding(id(), supply ? Severity.ERROR : Severity.NOTE, List.of(),
+                Words.say("rule.no-common-ground." + (supply ? "supply" : "unnamed"), a.device(), b.device(),
+                        without),
+                Words.say("rule.no-common-ground.unnamed.remedy", without), Optional.empty()));
+    }
+
+    private static boolean feeds(Feed feed, End from, End to) {
+        return feed.sourceEnds().contains(from.name()) && feed.sinkEnds().contains(to.name());
     }
 
     private static boolean needsGround(List<Pin> net, End end) {
-        return net.stream().anyMatch(
-                p -> p.terminal().end().equals(end.name()) && p.isSignal()
-                        && p.level().filter(Level::isBalanced).isEmpty());
+        return net.stream().anyMatch(p -> p.isAt(end.name()) && p.isSignal() && !isBalanced(p));
     }
 
-    private static boolean hasGround(List<Pin> net, End end) {
-        return net.stream().anyMatch(p -> p.terminal().end().equals(end.name()) && p.is(Direction.GROUND));
+    private static boolean isBalanced(Pin pin) {
+        return pin.level().map(l -> l.isBalanced() || l.isAudio() && pin.half().isPresent()).orElse(false);
+    }
+
+    private static boolean isReturn(Derived derived, List<Pin> net, End end) {
+        return net.stream().anyMatch(p -> p.isAt(end.name())
+                && (p.is(Direction.GROUND)
+                        || p.is(Direction.SHIELD) && derived.isReturn(p.terminal())));
     }
 
     private static Optional<Pin> ground(Derived derived, End end) {
-        return derived.pins().stream()
-                .filter(p -> p.terminal().end().equals(end.name()) && p.is(Direction.GROUND)).findFirst();
+        return derived.pins().stream().filter(p -> p.isAt(end.name()))
+                .filter(p -> p.is(Direction.GROUND)
+                        || p.is(Direction.SHIELD) && derived.isReturn(p.terminal()))
+                .findFirst();
     }
 
     private static Job with(Job job, Link link) {

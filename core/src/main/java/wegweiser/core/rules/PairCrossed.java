@@ -3,8 +3,8 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.derived.Derived;
+import wegweiser.core.signals.Half;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.signals.Signals;
 
 /** The two halves of a differential pair joined the wrong way round. */
 final class PairCrossed implements Rule {
@@ -17,13 +17,18 @@ final class PairCrossed implements Rule {
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
         for (List<Pin> net : derived.netsOfPins()) {
-            List<Pin> halves = net.stream().filter(p -> Signals.polarity(p.signal()) != 0).toList();
-            boolean plus = halves.stream().anyMatch(p -> Signals.polarity(p.signal()) > 0);
-            boolean minus = halves.stream().anyMatch(p -> Signals.polarity(p.signal()) < 0);
-            if (plus && minus) {
-                found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(halves), Pin.words(halves)));
+            for (Half.School school : List.of(Half.School.SIGN, Half.School.LETTER)) {
+                List<Pin> halves = net.stream().filter(p -> isHalf(p, school)).toList();
+                if (halves.stream().map(p -> p.half().orElseThrow().polarity()).distinct().count() > 1) {
+                    found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(halves), Pin.words(halves)));
+                }
             }
         }
         return found;
+    }
+
+    private static boolean isHalf(Pin pin, Half.School school) {
+        return pin.half().filter(h -> h.school() == school && h.polarity() != 0).isPresent()
+                && pin.isSignal();
     }
 }

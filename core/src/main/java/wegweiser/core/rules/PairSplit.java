@@ -1,18 +1,23 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.signals.Signals;
 
 /** The two halves of a differential signal in different twisted pairs, which continuity cannot see. */
 final class PairSplit implements Rule {
+    /** One half, where it is, and the conductor that carries it. */
+    private record Carried(Terminal terminal, String conductor) {}
+
     @Override
     public String id() {
         return "pair-split";
@@ -25,21 +30,34 @@ final class PairSplit implements Rule {
         if (cable == null || cable.pairs().isEmpty()) {
             return found;
         }
-        Map<String, List<String>> conductors = new HashMap<>();
-        Map<String, List<Terminal>> terminals = new HashMap<>();
-        for (Link link : derived.job().links()) {
-            Pin pin = derived.pin(link.from()).orElse(null);
-            if (pin != null && link.conductor().isPresent() && Signals.polarity(pin.signal()) != 0) {
-                String pair = link.from().end() + Signals.pairName(pin.signal());
-                conductors.computeIfAbsent(pair, _ -> new ArrayList<>()).add(link.conductor().get());
-                terminals.computeIfAbsent(pair, _ -> new ArrayList<>()).add(link.from());
+        Set<Set<String>> said = new LinkedHashSet<>();
+        for (List<Carried> halves : pairs(derived).values()) {
+            Set<String> used = halves.stream().map(Carried::conductor).collect(Collectors.toSet());
+            if (halves.size() == 2 && used.size() == 2
+                    && !cable.partner(halves.get(0).conductor()).map(halves.get(1).conductor()::equals)
+                            .orElse(false)
+                    && said.add(used)) {
+                found.add(Finding.of(id(), Severity.ERROR, halves.stream().map(Carried::terminal).toList(),
+                        halves.get(0).conductor(), halves.get(1).conductor()));
             }
         }
-        conductors.forEach((pair, used) -> {
-            if (used.size() == 2 && !cable.partner(used.get(0)).map(used.get(1)::equals).orElse(false)) {
-                found.add(Finding.of(id(), Severity.ERROR, terminals.get(pair), used.get(0), used.get(1)));
+        return found;
+    }
+
+    /** The halves that are carried, by end and pair, whichever way a link is written. */
+    private static Map<String, List<Carried>> pairs(Derived derived) {
+        Map<String, List<Carried>> found = new TreeMap<>();
+        for (Link link : derived.job().links()) {
+            for (Terminal t : link.to().isEmpty()
+                    ? List.of(link.from())
+                    : List.of(link.from(), link.to().get())) {
+                derived.pin(t).filter(_ -> link.conductor().isPresent() && !ScreenLinks.isScreen(link))
+                        .filter(Pin::isSignal).flatMap(Pin::half)
+                        .ifPresent(
+                                h -> found.computeIfAbsent(t.end() + " " + h.pair(), _ -> new ArrayList<>())
+                                        .add(new Carried(t, link.conductor().orElseThrow())));
             }
-        });
+        }
         return found;
     }
 }

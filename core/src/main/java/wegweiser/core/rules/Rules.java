@@ -2,6 +2,7 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
@@ -9,17 +10,19 @@ import wegweiser.core.model.Job;
 /** All rules, and the check of a job against them. */
 public final class Rules {
     private static final List<Rule> ALL = List.of(new ContactUnknown(), new ConnectorReplaced(),
-            new OutToOut(), new CrossedNeeded(),
-            new StraightNeeded(), new SupplyToGround(), new SupplyToSupply(), new SupplyToSignal(),
-            new SupplyVoltage(),
-            new BudgetExceeded(), new LevelClash(), new LevelMarginal(), new PairCrossed(),
-            new NoCommonGround(),
-            new DoesNotMate(), new SourcesDisagree(), new PlanContradictsReading(), new TooFewConductors(),
-            new HandshakeOpen(), new InWithoutSource(), new ContactTwice(), new EntryTooLarge(),
-            new WireDoesNotFit(),
-            new PairSplit(), new SameColourTwice(), new Capacitance(), new ScreenFloating(),
-            new ScreenBothEnds(),
-            new DirectionGuessed(), new SourceSingle(), new SpareConductor());
+            new OutToOut(), new CrossedNeeded(), new StraightNeeded(), new OutputToGround(),
+            new OutputToSupply(),
+            new SupplyToGround(), new SupplyToSupply(), new SupplyToSignal(), new SupplyVoltage(),
+            new BudgetExceeded(), new ConductorThin(), new DropTooLarge(), new PartPower(), new FuseMissing(),
+            new LevelClash(), new LevelMarginal(), new LevelUnknown(), new PairCrossed(), new LabelSchool(),
+            new NoCommonGround(), new DoesNotMate(), new SourcesDisagree(), new PlanContradictsReading(),
+            new TooFewConductors(), new ConductorUnknown(), new ConductorImpossible(), new HandshakeOpen(),
+            new InWithoutSource(), new LineWithoutPartner(), new ContactTwice(), new EntryTooLarge(),
+            new EntryTooSmall(), new WireDoesNotFit(), new PairSplit(), new SameColourTwice(),
+            new Capacitance(),
+            new LengthLimit(), new Terminators(), new MarkerMissing(), new ScreenContactOpen(),
+            new ScreenFloating(),
+            new ScreenBothEnds(), new DirectionGuessed(), new SourceSingle(), new SpareConductor());
 
     private Rules() {}
 
@@ -49,7 +52,8 @@ public final class Rules {
     /** Whether the person gave a written reason for this finding. */
     public static boolean isWaived(Job job, Finding finding) {
         return job.waivers().stream()
-                .anyMatch(w -> w.rule().equals(finding.rule()) && w.terminals().equals(finding.terminals()));
+                .anyMatch(w -> w.rule().equals(finding.rule())
+                        && new HashSet<>(w.terminals()).equals(new HashSet<>(finding.terminals())));
     }
 
     /** Errors without a waiver: these keep the cable from being ready. */

@@ -6,7 +6,7 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Pin;
 
-/** Two supplies feeding one net. */
+/** Two supplies feeding one net, whoever owns them, unless they are contacts of one port at one voltage. */
 final class SupplyToSupply implements Rule {
     @Override
     public String id() {
@@ -18,10 +18,14 @@ final class SupplyToSupply implements Rule {
         List<Finding> found = new ArrayList<>();
         for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> sources = net.stream().filter(p -> p.is(Direction.SUPPLY_OUT)).toList();
-            if (sources.stream().map(p -> p.terminal().end()).distinct().count() > 1) {
+            if (sources.stream().anyMatch(p -> !sameOutput(p, sources.getFirst()))) {
                 found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(sources), Pin.words(sources)));
             }
         }
         return found;
+    }
+
+    private static boolean sameOutput(Pin a, Pin b) {
+        return !a.isApart(b) && a.signal().equals(b.signal()) && a.volts().equals(b.volts());
     }
 }

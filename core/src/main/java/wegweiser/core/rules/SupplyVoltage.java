@@ -2,16 +2,15 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.model.Direction;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.Volts;
 import wegweiser.core.words.Words;
 
-/** A source above what its sink stands, or below what it needs. */
+/** A source above what its sink stands, of the other sign, or below what it needs; or one of which nothing is said. */
 final class SupplyVoltage implements Rule {
-    /** What supplies and devices usually allow for, either way. */
-    private static final double TOLERANCE = 0.1;
-
     @Override
     public String id() {
         return "supply-voltage";
@@ -20,12 +19,17 @@ final class SupplyVoltage implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : derived.netsOfPins()) {
-            for (Pin source : net) {
-                for (Pin sink : net) {
-                    if (source.is(Direction.SUPPLY_OUT) && sink.is(Direction.SUPPLY_IN)
-                            && source.row().volts().isPresent() && sink.row().volts().isPresent()) {
-                        compare(source, sink, found);
+        for (Pin pin : derived.pins()) {
+            pin.volts().filter(v -> pin.isSupply() && v.size() > Volts.TOUCHABLE)
+                    .ifPresent(v -> found.add(new Finding(id(), Severity.ERROR, List.of(pin.terminal()),
+                            Words.say("rule.supply-voltage.touch", pin.words(), v.words()),
+                            Words.say("rule.supply-voltage.touch.remedy"), Optional.empty())));
+        }
+        for (Feed feed : Feed.of(derived)) {
+            for (Pin source : feed.sources()) {
+                for (Pin sink : feed.sinks()) {
+                    if (source.isApart(sink)) {
+                        compare(source, sink).ifPresent(found::add);
                     }
                 }
             }
@@ -33,17 +37,23 @@ final class SupplyVoltage implements Rule {
         return found;
     }
 
-    private void compare(Pin source, Pin sink, List<Finding> found) {
-        double given = source.row().volts().getAsDouble();
-        double wanted = sink.row().volts().getAsDouble();
-        if (given > wanted * (1 + TOLERANCE)) {
-            found.add(Finding.of(id(), Severity.ERROR, List.of(source.terminal(), sink.terminal()),
-                    source.words(),
-                    Words.number(given), sink.words(), Words.number(wanted)));
-        } else if (given < wanted * (1 - TOLERANCE)) {
-            found.add(Finding.of(id(), Severity.WARNING, List.of(source.terminal(), sink.terminal()),
-                    source.words(),
-                    Words.number(given), sink.words(), Words.number(wanted)));
+    /** What is wrong with feeding a sink from a source. */
+    static Optional<Finding> compare(Pin source, Pin sink) {
+        Optional<Volts> given = source.volts();
+        Optional<Volts> wanted = sink.volts();
+        List<Terminal> where = List.of(source.terminal(), sink.terminal());
+        if (given.isEmpty() || wanted.isEmpty()) {
+            return Optional.of(new Finding("supply-voltage", Severity.WARNING, where,
+                    Words.say("rule.supply-voltage.unknown", source.words(), sink.words(),
+                            (given.isEmpty() ? source : sink).words()),
+                    Words.say("rule.supply-voltage.unknown.remedy"), Optional.empty()));
         }
+        Severity severity = given.get().exceeds(wanted.get())
+                ? Severity.ERROR
+                : given.get().fallsShort(wanted.get(), 0) ? Severity.WARNING : Severity.NOTE;
+        return severity == Severity.NOTE
+                ? Optional.empty()
+                : Optional.of(Finding.of("supply-voltage", severity, where, source.words(),
+                        given.get().words(), sink.words(), wanted.get().words()));
     }
 }

@@ -2,11 +2,13 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.catalog.Contact;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
+import wegweiser.core.model.Direction;
 import wegweiser.core.model.Terminal;
 
-/** More nets between the ends than the cable has conductors. */
+/** More nets between the ends than the cable has conductors; a screen is one where a contact takes it. */
 final class TooFewConductors implements Rule {
     @Override
     public String id() {
@@ -20,15 +22,21 @@ final class TooFewConductors implements Rule {
         if (cable == null) {
             return found;
         }
-        long nets = derived.nets().joinedNets().stream()
-                .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1)
-                .filter(net -> !(cable.isScreened()
-                        && net.stream().allMatch(t -> t.contact().equals("shell"))))
-                .count();
+        List<List<Terminal>> across = derived.nets().joinedNets().stream()
+                .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1).toList();
+        boolean screen = cable.isScreened() && across.stream().anyMatch(net -> takesScreen(derived, net));
+        int nets = across.size() - (screen ? 1 : 0);
         if (nets > cable.conductors().size()) {
             found.add(Finding.of(id(), Severity.ERROR, List.of(), nets, cable.title(),
                     cable.conductors().size()));
         }
         return found;
+    }
+
+    private static boolean takesScreen(Derived derived, List<Terminal> net) {
+        return net.stream().anyMatch(t -> t.contact().equals(Contact.SHELL) || derived.isReturn(t)
+                || derived.pin(t).map(p -> p.is(Direction.SHIELD)).orElse(false))
+                || derived.job().links().stream()
+                        .anyMatch(l -> ScreenLinks.isScreen(l) && net.contains(l.from()));
     }
 }

@@ -2,12 +2,18 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
+import wegweiser.core.model.Link;
+import wegweiser.core.words.Words;
 
-/** A gauge that a contact does not take. */
+/** A gauge that a contact does not take, the thicker conductors of a cable included, or a solid core where it breaks. */
 final class WireDoesNotFit implements Rule {
     @Override
     public String id() {
@@ -20,13 +26,32 @@ final class WireDoesNotFit implements Rule {
         CableStock cable = derived.cable().orElse(null);
         for (End end : cable == null ? List.<End>of() : derived.job().ends()) {
             ConnectorType type = derived.connector(end.name()).orElse(null);
-            if (type != null && (cable.awg() < type.ratings().thickestAwg()
-                    || cable.awg() > type.ratings().thinnestAwg())) {
-                found.add(
-                        Finding.of(id(), Severity.ERROR, List.of(), cable.title(), cable.awg(), type.title(),
-                                type.ratings().thickestAwg(), type.ratings().thinnestAwg()));
+            if (type == null) {
+                continue;
+            }
+            for (int awg : gauges(derived, cable)) {
+                if (awg < type.ratings().thickestAwg() || awg > type.ratings().thinnestAwg()) {
+                    found.add(Finding.of(id(), Severity.ERROR, List.of(), cable.title(), awg, type.title(),
+                            type.ratings().thickestAwg(), type.ratings().thinnestAwg()));
+                }
+            }
+            if (!cable.stranded() && type.termination() == Termination.CRIMP) {
+                found.add(new Finding(id(), Severity.WARNING, List.of(),
+                        Words.say("rule.wire-does-not-fit.solid", cable.title(), type.title()),
+                        Words.say("rule.wire-does-not-fit.solid.remedy"), Optional.empty()));
             }
         }
         return found;
+    }
+
+    /** The gauges of the conductors that are used, or of all where none is named. */
+    private static Set<Integer> gauges(Derived derived, CableStock cable) {
+        Set<Integer> used = new TreeSet<>();
+        derived.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
+                .filter(cable.conductors()::contains).forEach(c -> used.add(cable.awgOf(c)));
+        if (used.isEmpty()) {
+            cable.conductors().forEach(c -> used.add(cable.awgOf(c)));
+        }
+        return used;
     }
 }

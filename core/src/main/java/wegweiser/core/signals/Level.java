@@ -1,47 +1,358 @@
 package wegweiser.core.signals;
 
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.PinRow;
 
-/** The electrical levels that the program knows; a pinout may name others, of which nothing is known. */
+/**
+ * The electrical levels that the program knows, each one entry: of what family it is, what an output of it drives, what an
+ * input of it stands and recognises. Volts against the device's own ground, from TIA-232-F, TIA-422, TIA-485, ISO 11898-2,
+ * ISO 9141, ISO 17987, USB 2.0, IEEE 802.3, SDI-12, UM10204, IEC 61131-2, IEC 60947-5-2 and the usual logic families. A
+ * pinout may name others, of which nothing is known.
+ */
 public enum Level implements HasId {
-    RS232(Kind.SERIAL), TTL_5V(Kind.LOGIC), CMOS_5V(Kind.LOGIC), CMOS_3V3(Kind.LOGIC), RS422(Kind.BUS), RS485(
-            Kind.BUS), USB2(Kind.BUS), USB3(Kind.BUS), CAN(Kind.BUS), K_LINE(Kind.BUS), ETHERNET(
-                    Kind.BUS), OPEN_DRAIN(Kind.LOGIC), OPEN_COLLECTOR(
-                            Kind.LOGIC), AUDIO_LINE(Kind.AUDIO), AUDIO_MIC(Kind.AUDIO), SUPPLY(Kind.OTHER);
+    RS232(Kind.SERIAL, Drive.both(-15, 15, -5, 5), Take.of(-25, 25, -3, 3)), TTL_5V(Kind.LOGIC,
+            Drive.both(0, 5.25, 0.4, 2.4), Take.of(-0.5, 5.5, 0.8, 2.0), "ttl", "5v",
+            "5v-ttl"), CMOS_5V(Kind.LOGIC, Drive.both(0, 5.25, 0.4, 4.4), Take.of(-0.5, 5.5, 1.5, 3.5),
+                    "5v-cmos", "hc"), CMOS_3V3(Kind.LOGIC, Drive.both(0, 3.3, 0.4, 2.9),
+                            Take.of(-0.3, 3.6, 0.8, 2.0), "3v3", "lvttl", "lvcmos",
+                            "lvcmos33", "ttl-3v3", "3v3-cmos"), CMOS_1V8(Kind.LOGIC,
+                                    Drive.both(0, 1.8, 0.35, 1.45), Take.of(-0.3, 2.1, 0.63, 1.17), "1v8",
+                                    "lvcmos18"), OPEN_DRAIN(Kind.LOGIC, Drive.low(0.4),
+                                            Take.of(-0.5, 5.5, 0.8, 2.0)), OPEN_COLLECTOR(Kind.LOGIC,
+                                                    Drive.low(0.4), Take.of(-0.5, 30, 0.8, 2.0)), I2C(
+                                                            Kind.LOGIC, Drive.low(0.4),
+                                                            Take.of(-0.5, 5.5, 1.5, 3.5), "iic", "twi",
+                                                            "i2c-bus"), ONE_WIRE(Kind.LOGIC, Drive.low(0.4),
+                                                                    Take.of(-0.5, 5.5, 0.8, 2.2), "1-wire",
+                                                                    "1wire"), RS422(Kind.DIFFERENTIAL,
+                                                                            Drive.between(-6, 6),
+                                                                            Take.of(-10, 10), "eia-422",
+                                                                            "tia-422"), RS485(
+                                                                                    Kind.DIFFERENTIAL,
+                                                                                    Drive.between(-6, 6),
+                                                                                    Take.of(-9, 14),
+                                                                                    "eia-485", "tia-485",
+                                                                                    "dmx",
+                                                                                    "dmx512"), USB2(Kind.USB2,
+                                                                                            Drive.both(0, 3.6,
+                                                                                                    0.3, 2.8),
+                                                                                            Take.of(-0.5, 3.8,
+                                                                                                    0.8, 2.0),
+                                                                                            "usb"), USB3(
+                                                                                                    Kind.USB3,
+                                                                                                    Drive.between(
+                                                                                                            -0.6,
+                                                                                                            1.2),
+                                                                                                    Take.of(-0.6,
+                                                                                                            1.2)), CAN(
+                                                                                                                    Kind.CAN,
+                                                                                                                    Drive.between(
+                                                                                                                            0,
+                                                                                                                            5),
+                                                                                                                    Take.of(-3,
+                                                                                                                            32),
+                                                                                                                    "can-bus",
+                                                                                                                    "can-fd"), K_LINE(
+                                                                                                                            Kind.VEHICLE,
+                                                                                                                            Drive.both(
+                                                                                                                                    0,
+                                                                                                                                    16,
+                                                                                                                                    2.4,
+                                                                                                                                    9),
+                                                                                                                            Take.of(-1,
+                                                                                                                                    32,
+                                                                                                                                    3.6,
+                                                                                                                                    8.4),
+                                                                                                                            "iso-9141",
+                                                                                                                            "kwp"), LIN(
+                                                                                                                                    Kind.VEHICLE,
+                                                                                                                                    Drive.both(
+                                                                                                                                            0,
+                                                                                                                                            16,
+                                                                                                                                            2.4,
+                                                                                                                                            9),
+                                                                                                                                    Take.of(-1,
+                                                                                                                                            32,
+                                                                                                                                            4.8,
+                                                                                                                                            7.2),
+                                                                                                                                    "lin-bus"), SDI_12(
+                                                                                                                                            Kind.SDI12,
+                                                                                                                                            Drive.both(
+                                                                                                                                                    0,
+                                                                                                                                                    5.5,
+                                                                                                                                                    0.5,
+                                                                                                                                                    3.5),
+                                                                                                                                            Take.of(-0.5,
+                                                                                                                                                    6,
+                                                                                                                                                    1.0,
+                                                                                                                                                    3.5),
+                                                                                                                                            "sdi12"), ETHERNET(
+                                                                                                                                                    Kind.ETHERNET,
+                                                                                                                                                    Drive.between(
+                                                                                                                                                            -2.5,
+                                                                                                                                                            2.5),
+                                                                                                                                                    Take.of(-2.8,
+                                                                                                                                                            2.8),
+                                                                                                                                                    "10base-t",
+                                                                                                                                                    "100base-tx",
+                                                                                                                                                    "1000base-t"), TELEPHONE(
+                                                                                                                                                            Kind.TELEPHONE,
+                                                                                                                                                            Drive.between(
+                                                                                                                                                                    -180,
+                                                                                                                                                                    180),
+                                                                                                                                                            Take.of(-200,
+                                                                                                                                                                    200),
+                                                                                                                                                            "pots",
+                                                                                                                                                            "phone",
+                                                                                                                                                            "telephone-line"), AUDIO_MIC(
+                                                                                                                                                                    Kind.AUDIO,
+                                                                                                                                                                    Drive.between(
+                                                                                                                                                                            -0.1,
+                                                                                                                                                                            0.1),
+                                                                                                                                                                    Take.of(-2,
+                                                                                                                                                                            50),
+                                                                                                                                                                    "mic",
+                                                                                                                                                                    "microphone"), AUDIO_LINE(
+                                                                                                                                                                            Kind.AUDIO,
+                                                                                                                                                                            Drive.between(
+                                                                                                                                                                                    -9,
+                                                                                                                                                                                    9),
+                                                                                                                                                                            Take.of(-15,
+                                                                                                                                                                                    15),
+                                                                                                                                                                            "line",
+                                                                                                                                                                            "line-level"), AUDIO_PHONES(
+                                                                                                                                                                                    Kind.AUDIO,
+                                                                                                                                                                                    Drive.between(
+                                                                                                                                                                                            -5,
+                                                                                                                                                                                            5),
+                                                                                                                                                                                    Take.of(-10,
+                                                                                                                                                                                            10),
+                                                                                                                                                                                    "phones",
+                                                                                                                                                                                    "headphone",
+                                                                                                                                                                                    "headphones"), AUDIO_SPEAKER(
+                                                                                                                                                                                            Kind.AUDIO,
+                                                                                                                                                                                            Drive.between(
+                                                                                                                                                                                                    -40,
+                                                                                                                                                                                                    40),
+                                                                                                                                                                                            Take.of(-60,
+                                                                                                                                                                                                    60),
+                                                                                                                                                                                            "speaker"), PNP_24V(
+                                                                                                                                                                                                    Kind.SENSOR,
+                                                                                                                                                                                                    Drive.high(
+                                                                                                                                                                                                            30,
+                                                                                                                                                                                                            9),
+                                                                                                                                                                                                    Take.of(-3,
+                                                                                                                                                                                                            30,
+                                                                                                                                                                                                            5,
+                                                                                                                                                                                                            11),
+                                                                                                                                                                                                    "pnp"), NPN_24V(
+                                                                                                                                                                                                            Kind.SENSOR,
+                                                                                                                                                                                                            Drive.low(
+                                                                                                                                                                                                                    3),
+                                                                                                                                                                                                            Take.of(-3,
+                                                                                                                                                                                                                    30,
+                                                                                                                                                                                                                    5,
+                                                                                                                                                                                                                    11),
+                                                                                                                                                                                                            "npn"), PLC_24V(
+                                                                                                                                                                                                                    Kind.SENSOR,
+                                                                                                                                                                                                                    Drive.high(
+                                                                                                                                                                                                                            30,
+                                                                                                                                                                                                                            19),
+                                                                                                                                                                                                                    Take.of(-3,
+                                                                                                                                                                                                                            30,
+                                                                                                                                                                                                                            5,
+                                                                                                                                                                                                                            11),
+                                                                                                                                                                                                                    "24v",
+                                                                                                                                                                                                                    "digital-24v",
+                                                                                                                                                                                                                    "push-pull-24v"), ANALOGUE_10V(
+                                                                                                                                                                                                                            Kind.ANALOGUE,
+                                                                                                                                                                                                                            Drive.between(
+                                                                                                                                                                                                                                    0,
+                                                                                                                                                                                                                                    10.5),
+                                                                                                                                                                                                                            Take.of(-0.5,
+                                                                                                                                                                                                                                    30),
+                                                                                                                                                                                                                            "0-10v",
+                                                                                                                                                                                                                            "analog-0-10v",
+                                                                                                                                                                                                                            "analogue-0-10v"), LOOP_4_20MA(
+                                                                                                                                                                                                                                    Kind.LOOP,
+                                                                                                                                                                                                                                    Drive.between(
+                                                                                                                                                                                                                                            0,
+                                                                                                                                                                                                                                            30),
+                                                                                                                                                                                                                                    Take.of(-0.5,
+                                                                                                                                                                                                                                            30),
+                                                                                                                                                                                                                                    "4-20ma",
+                                                                                                                                                                                                                                    "current-loop"), MIDI(
+                                                                                                                                                                                                                                            Kind.MIDI,
+                                                                                                                                                                                                                                            Drive.between(
+                                                                                                                                                                                                                                                    0,
+                                                                                                                                                                                                                                                    5.5),
+                                                                                                                                                                                                                                            Take.of(-0.5,
+                                                                                                                                                                                                                                                    5.5),
+                                                                                                                                                                                                                                            "midi-loop"), VIDEO(
+                                                                                                                                                                                                                                                    Kind.VIDEO,
+                                                                                                                                                                                                                                                    Drive.between(
+                                                                                                                                                                                                                                                            -0.3,
+                                                                                                                                                                                                                                                            1.2),
+                                                                                                                                                                                                                                                    Take.of(-0.5,
+                                                                                                                                                                                                                                                            2),
+                                                                                                                                                                                                                                                    "video-75",
+                                                                                                                                                                                                                                                    "vga"),
+    /** A closure without a voltage of its own. */
+    CONTACT(Kind.CONTACT, Drive.low(0), Take.of(-60, 60), "dry-contact", "closure",
+            "switch"), SUPPLY(Kind.OTHER, Drive.between(0, 0), Take.of(0, 0));
 
     /** What may meet its like without a converter. */
     enum Kind {
-        SERIAL, LOGIC, BUS, AUDIO, OTHER
+        SERIAL, LOGIC, DIFFERENTIAL, USB2, USB3, CAN, VEHICLE, SDI12, ETHERNET, TELEPHONE, AUDIO, SENSOR, ANALOGUE, LOOP, MIDI, VIDEO, CONTACT, OTHER
     }
+
+    /** Which way an output can move its line. */
+    enum Style {
+        BOTH_WAYS, PULLS_LOW, PULLS_HIGH, CONTINUOUS
+    }
+
+    /**
+     * What an output does to its line, in V.
+     *
+     * @param least and {@code most}: between which the line may lie
+     * @param low at most, when the output says low; NaN where there are no two states
+     * @param high at least, when the output says high; NaN where it cannot say so, or there are no two states
+     */
+    record Drive(Style style, double least, double most, double low, double high) {
+        static Drive both(double least, double most, double low, double high) {
+            return new Drive(Style.BOTH_WAYS, least, most, low, high);
+        }
+
+        static Drive low(double low) {
+            return new Drive(Style.PULLS_LOW, 0, 0, low, Double.NaN);
+        }
+
+        static Drive high(double most, double high) {
+            return new Drive(Style.PULLS_HIGH, 0, most, Double.NaN, high);
+        }
+
+        static Drive between(double least, double most) {
+            return new Drive(Style.CONTINUOUS, least, most, Double.NaN, Double.NaN);
+        }
+    }
+
+    /** What an input stands without harm, and up to and from where it recognises low and high, in V. */
+    record Take(double least, double most, double low, double high) {
+        static Take of(double least, double most, double low, double high) {
+            return new Take(least, most, low, high);
+        }
+
+        static Take of(double least, double most) {
+            return new Take(least, most, Double.NaN, Double.NaN);
+        }
+    }
+
+    private static final Map<String, Level> BY_WORD = words();
+    private static final Map<String, Level> BY_SIGNAL = Map.ofEntries(Map.entry("CAN-H", CAN),
+            Map.entry("CAN-L", CAN), Map.entry("D+", USB2), Map.entry("D-", USB2), Map.entry("SDA", I2C),
+            Map.entry("SCL", I2C), Map.entry("K", K_LINE), Map.entry("LIN", LIN), Map.entry("DQ", ONE_WIRE),
+            Map.entry("SDI-12", SDI_12), Map.entry("LA", TELEPHONE), Map.entry("LB", TELEPHONE));
 
     private final Kind kind;
+    private final Drive drive;
+    private final Take take;
+    private final List<String> spellings;
 
-    Level(Kind kind) {
+    Level(Kind kind, Drive drive, Take take, String... spellings) {
         this.kind = kind;
+        this.drive = drive;
+        this.take = take;
+        this.spellings = List.of(spellings);
     }
 
-    /** The level of a contact, if it is a known one. */
+    private static Map<String, Level> words() {
+        Map<String, Level> found = new HashMap<>();
+        for (Level level : values()) {
+            found.put(key(level.id()), level);
+            level.spellings.forEach(s -> found.put(key(s), level));
+        }
+        return Map.copyOf(found);
+    }
+
+    private static String key(String word) {
+        return word.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]", "");
+    }
+
+    /** The level that a word stands for, however it is written: {@code rs232}, {@code RS-232}. */
+    public static Optional<Level> of(String word) {
+        return Optional.ofNullable(BY_WORD.get(key(word)));
+    }
+
+    /** The level of a contact, if its row names a known one. */
     public static Optional<Level> of(PinRow row) {
-        return row.level().flatMap(l -> HasId.find(Level.class, l));
+        return row.level().flatMap(Level::of);
+    }
+
+    /** The level that a signal has by its name alone. */
+    static Optional<Level> ofSignal(String canonical) {
+        return Optional.ofNullable(BY_SIGNAL.get(canonical));
+    }
+
+    /** The levels that a person may choose for a signal. */
+    public static List<Level> ofSignals() {
+        return Arrays.stream(values()).filter(l -> l != SUPPLY).toList();
     }
 
     Kind kind() {
         return kind;
     }
 
+    Drive drive() {
+        return drive;
+    }
+
+    Take take() {
+        return take;
+    }
+
     boolean is(Kind wanted) {
         return kind == wanted;
     }
 
-    /** Whether the line only pulls one way, so that several may share it. */
+    /** Whether an output of it pulls its line one way only, so that several may share it. */
     public boolean isOpen() {
-        return this == OPEN_DRAIN || this == OPEN_COLLECTOR;
+        return drive.style() == Style.PULLS_LOW || drive.style() == Style.PULLS_HIGH;
     }
 
-    /** Whether it is the difference of two lines that counts, so that no common ground is needed. */
+    /** Whether the line is low and high to the two states of a bit, so that volts can be followed through parts. */
+    public boolean isLogic() {
+        return is(Kind.LOGIC) || is(Kind.SENSOR);
+    }
+
+    public boolean isAudio() {
+        return is(Kind.AUDIO);
+    }
+
+    /** Whether it is the difference of two lines that counts, or a loop of its own, so that no common ground is needed. */
     public boolean isBalanced() {
-        return this == RS422 || this == RS485 || this == ETHERNET || is(Kind.AUDIO);
+        return is(Kind.DIFFERENTIAL) || is(Kind.ETHERNET) || is(Kind.TELEPHONE) || is(Kind.MIDI)
+                || is(Kind.LOOP)
+                || is(Kind.CONTACT);
+    }
+
+    /** Whether an output of it puts volts of its own on its line in both states. */
+    public boolean isDriven() {
+        return drive.style() == Style.BOTH_WAYS;
+    }
+
+    /** The most volts that an output puts on its line. */
+    public double mostVolts() {
+        return drive.most();
+    }
+
+    /** The least volts that an output puts on its line. */
+    public double leastVolts() {
+        return drive.least();
     }
 }

@@ -19,6 +19,11 @@ import wegweiser.core.words.Words;
  */
 public record Pin(Terminal terminal, PinRow row, String signal, Optional<Direction> direction,
         boolean guessed) {
+    /** Lines that talk both ways on every device. */
+    private static final List<String> TWO_WAY = List.of("D+", "D-", "CAN-H", "CAN-L", "SDA", "SCL", "DQ",
+            "SDI-12",
+            "K", "LIN");
+
     /** All pins of a job, end by end. */
     public static List<Pin> of(Job job) {
         List<Pin> pins = new ArrayList<>();
@@ -71,8 +76,7 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
                     ? Direction.SUPPLY_OUT
                     : r == Role.PERIPHERAL ? Direction.SUPPLY_IN : null);
         }
-        return Signals.polarity(signal) != 0 && List.of("D+", "D-", "CAN-H", "CAN-L").contains(signal)
-                || List.of("SDA", "SCL").contains(signal) ? Optional.of(Direction.BOTH) : Optional.empty();
+        return TWO_WAY.contains(signal) ? Optional.of(Direction.BOTH) : Optional.empty();
     }
 
     public boolean is(Direction wanted) {
@@ -92,9 +96,32 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
         return direction.map(Direction::isSupply).orElse(false);
     }
 
-    /** Its level, if it is a known one. */
+    /** Its level: the one its row names, if it is a known one; where the row names none, the one its signal always has. */
     public Optional<Level> level() {
-        return Level.of(row);
+        return row.level().isPresent() ? Level.of(row) : Level.ofSignal(signal);
+    }
+
+    public boolean has(Level level) {
+        return level().equals(Optional.of(level));
+    }
+
+    /** Its volts, where it is a supply that says them. */
+    public Optional<Volts> volts() {
+        return Volts.of(row);
+    }
+
+    /** Which half of a pair it is. */
+    public Optional<Half> half() {
+        return Half.of(this);
+    }
+
+    public boolean isAt(String end) {
+        return terminal.end().equals(end);
+    }
+
+    /** Whether two pins belong to different ends. */
+    public boolean isApart(Pin other) {
+        return !terminal.end().equals(other.terminal.end());
     }
 
     /** "TXD at A.3", for messages. */

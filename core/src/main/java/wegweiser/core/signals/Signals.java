@@ -1,19 +1,20 @@
 package wegweiser.core.signals;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Canonical signal names, the spellings that manuals use for them, and who talks to whom. */
 public final class Signals {
     private static final Map<String, String> PARTNER = Map.of("TXD", "RXD", "RXD", "TXD", "RTS", "CTS", "CTS",
             "RTS",
             "DTR", "DSR", "DSR", "DTR", "TX+", "RX+", "RX+", "TX+", "TX-", "RX-", "RX-", "TX-");
+    private static final Pattern LANE = Pattern.compile("(?:SS)?[TR]X\\d?[+-]");
     /** Lines by which a device says whether it may be talked to. */
     public static final Set<String> HANDSHAKE = Set.of("RTS", "CTS", "DTR", "DSR", "DCD");
-    private static final Set<String> SUPPLY = Set.of("V+", "VBUS", "BATTERY");
+    private static final Set<String> SUPPLY = Set.of("V+", "V-", "VBUS", "BATTERY");
     private static final Set<String> SERIAL = Set.of("TXD", "RXD", "RTS", "CTS", "DTR", "DSR", "DCD", "RI");
     /** Serial lines that a terminal-like device drives. */
     private static final Set<String> TERMINAL_DRIVES = Set.of("TXD", "RTS", "DTR");
@@ -39,7 +40,16 @@ public final class Signals {
 
     /** The signal that listens to, or drives, this one on an alike device; empty when there is no such habit. */
     public static Optional<String> partner(String canonical) {
-        return Optional.ofNullable(PARTNER.get(canonical));
+        return Optional.ofNullable(PARTNER.get(canonical)).or(() -> lane(canonical));
+    }
+
+    /** The partner of a numbered or fast lane: TX1+ and RX1+, SSTX- and SSRX-. */
+    private static Optional<String> lane(String canonical) {
+        return LANE.matcher(canonical).matches()
+                ? Optional.of(canonical.contains("TX")
+                        ? canonical.replace("TX", "RX")
+                        : canonical.replace("RX", "TX"))
+                : Optional.empty();
     }
 
     /** Whether the name is that of a supply. */
@@ -54,23 +64,5 @@ public final class Signals {
     /** Whether a terminal-like device drives this serial line. */
     public static boolean terminalDrives(String canonical) {
         return TERMINAL_DRIVES.contains(canonical);
-    }
-
-    /** +1, -1 or 0: which half of a differential pair a signal is. */
-    public static int polarity(String canonical) {
-        if (canonical.length() < 2 || canonical.equals("V+")) {
-            return 0;
-        }
-        if (canonical.endsWith("+") || canonical.equals("CAN-H")) {
-            return 1;
-        }
-        return canonical.endsWith("-") || canonical.equals("CAN-L") ? -1 : 0;
-    }
-
-    /** The name of the pair that a differential signal belongs to, without its polarity. */
-    public static String pairName(String canonical) {
-        return List.of("CAN-H", "CAN-L").contains(canonical)
-                ? "CAN"
-                : canonical.substring(0, canonical.length() - 1);
     }
 }

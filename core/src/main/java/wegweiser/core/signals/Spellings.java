@@ -4,11 +4,16 @@ import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import wegweiser.core.data.Data;
 
 /** Which canonical signal a printed name stands for. Looking one up costs a few hash probes. */
 final class Spellings {
     private static final Map<String, String> CANONICAL = read();
+    private static final Pattern VOLTS = Pattern.compile(
+            "(?i)[+\u2212\u00B1-]?\\s?\\d{1,3}(?:[.,]\\d+)?\\s?(?:V\\d?|VDC|Volts?)?"
+                    + "(?:\\s?(?:-|\u2013|to|\\.{2,3}|\u2026)\\s?[+-]?\\d{1,3}(?:[.,]\\d+)?\\s?)?(?:V|VDC|Volts?)?"
+                    + "(?:\\s?DC)?(?:\\s+(?:supply|in|out))?");
 
     private Spellings() {}
 
@@ -44,7 +49,14 @@ final class Spellings {
             String stem = text.replaceAll("[ _#-]?\\d{1,2}$", "");
             found = stem.length() >= 2 ? known(stem).or(() -> known(withoutLowMark(stem))) : found;
         }
-        return found;
+        return found.isEmpty() ? supply(text) : found;
+    }
+
+    /** A name that is a voltage, such as "+15V", "10-30 V", "-12 V" or "3V3": a supply of that sign. */
+    private static Optional<String> supply(String text) {
+        return VOLTS.matcher(text).matches() && Volts.within(text).isPresent()
+                ? Optional.of(Volts.within(text).get().most() < 0 ? "V-" : "V+")
+                : Optional.empty();
     }
 
     private static Optional<String> known(String text) {

@@ -67,11 +67,17 @@ class PrintedOrderTest {
             "usb-a-plug,usb3-a-socket,true",
             "usb3-a-plug,usb-a-socket,true", "usb-b-plug,usb-a-socket,false",
             "modular-6p4c-plug,modular-6p6c-socket,true",
-            "modular-6p6c-plug,modular-6p4c-socket,false", "modular-4p4c-plug,modular-6p4c-socket,false",
+            "modular-6p6c-plug,modular-6p4c-socket,true", "modular-6p4c-plug,modular-6p2c-socket,true",
+            "modular-6p4c-plug,modular-8p8c-socket,false", "m12-d-4-plug,m12-a-4-socket,false",
+            "m12-a-4-screened-plug,m12-a-5-socket,true", "usb-b-plug,usb3-b-socket,true",
+            "usb3-b-plug,usb-b-socket,false", "ring-1,terminal-3,true", "circular-5,circular-5,true",
+            "circular-5,circular-6,false", "barrel-5.5-2.1-plug,barrel-5.5-2.5-socket,false",
+            "pluggable-350-3-socket,pluggable-381-3-plug,false",
+            "modular-4p4c-plug,modular-6p4c-socket,false",
             "m12-a-4-plug,m12-a-5-socket,true", "m12-a-5-plug,m12-a-4-socket,false",
             "m12-a-5-plug,m12-a-8-socket,false",
             "jack-3.5-trs-plug,jack-3.5-trrs-socket,true", "jack-3.5-trs-plug,jack-6.35-trs-socket,false",
-            "terminal-3,terminal-3,false"})
+            "terminal-3,terminal-3,true"})
     void matesOnlyWithWhatItGoesInto(String one, String other, boolean fits) {
         ConnectorType a = Catalogue.standard().find(one).orElseThrow();
         ConnectorType b = Catalogue.standard().find(other).orElseThrow();

@@ -63,6 +63,10 @@ class FaceDrawingTest {
     @ParameterizedTest
     @MethodSource("all")
     void theWiringSideIsTheMatingFaceLeftToRight(ConnectorType type) {
+        if (type.outline() instanceof wegweiser.core.catalog.Outline.Axial) {
+            // what is drawn from the side shows its lugs on the wiring side
+            return;
+        }
         Map<String, double[]> front = places(FaceDrawing.of(type, Side.MATING, FaceDrawing.Marks.NONE));
         Map<String, double[]> back = places(FaceDrawing.of(type, Side.WIRING, FaceDrawing.Marks.NONE));
         boolean turned = front.keySet().stream()

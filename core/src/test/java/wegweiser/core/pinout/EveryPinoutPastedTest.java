@@ -69,7 +69,8 @@ class EveryPinoutPastedTest {
         long lines = text.lines().filter(l -> !l.isBlank()).count();
         assertThat(read.lines().stream().map(PastedPinout.Line::number).distinct().count())
                 .as("every line with words is shown").isGreaterThanOrEqualTo(lines);
-        assertThat(read.rows()).allSatisfy(r -> assertThat(type.ids()).contains(r.contact()));
+        assertThat(read.rows()).allSatisfy(
+                r -> assertThat(Catalogue.standard().familyHas(type.family(), r.contact())).isTrue());
         assertThat(read.rows()).extracting(PinRow::contact).doesNotHaveDuplicates();
         assertThat(read.lines()).filteredOn(l -> l.kind() == PastedPinout.Kind.NOT_UNDERSTOOD)
                 .allSatisfy(l -> assertThat(l.why()).as(l.text()).isNotBlank());

@@ -52,7 +52,7 @@ class WordsTest {
         assertThat(called).hasSizeGreaterThan(200).noneMatch(t -> t.contains("{"));
         ResourceBundle bundle = ResourceBundle.getBundle("wegweiser.core.words.tables");
         assertThat(bundle.keySet()).filteredOn(k -> !k.startsWith("gender.")).allSatisfy(k -> {
-            String pattern = Pattern.quote(bundle.getString(k)).replaceAll("\\{[0-9]}", "\\\\E.+\\\\Q");
+            String pattern = Pattern.quote(bundle.getString(k)).replaceAll("\\{[0-9][^}]*}", "\\\\E.+\\\\Q");
             assertThat(called).as(k).anyMatch(t -> t.matches(pattern));
         });
     }

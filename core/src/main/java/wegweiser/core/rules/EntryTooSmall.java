@@ -1,0 +1,32 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.model.CableStock;
+import wegweiser.core.model.End;
+import wegweiser.core.words.Words;
+
+/** A cable thinner than a connector's gland or clamp grips, so that nothing holds it or keeps water out. */
+final class EntryTooSmall implements Rule {
+    @Override
+    public String id() {
+        return "entry-too-small";
+    }
+
+    @Override
+    public List<Finding> check(Derived derived) {
+        List<Finding> found = new ArrayList<>();
+        CableStock cable = derived.cable().filter(c -> !c.flat() && c.diameterMm() > 0).orElse(null);
+        for (End end : cable == null ? List.<End>of() : derived.job().ends()) {
+            ConnectorType type = derived.connector(end.name()).orElse(null);
+            if (type != null && cable.diameterMm() < type.ratings().entryMinMm()) {
+                found.add(Finding.of(id(), Severity.WARNING, List.of(), cable.title(),
+                        Words.number(cable.diameterMm()), type.title(),
+                        Words.number(type.ratings().entryMinMm())));
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,73 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.model.Direction;
+import wegweiser.core.signals.Pin;
+
+/**
+ * One planned net that carries supply: what gives and what takes, and how much. Several contacts of one end in one net that
+ * say the same are one port spread over them, and its current counts once.
+ */
+record Feed(List<Pin> sources, List<Pin> sinks) {
+    /** All nets on which a source meets a sink. */
+    static List<Feed> of(Derived derived) {
+        List<Feed> found = new ArrayList<>();
+        for (List<Pin> net : derived.netsOfPins()) {
+            Feed feed = new Feed(net.stream().filter(p -> p.is(Direction.SUPPLY_OUT)).toList(),
+                    net.stream().filter(p -> p.is(Direction.SUPPLY_IN)).toList());
+            if (!feed.sources.isEmpty() && !feed.sinks.isEmpty()) {
+                found.add(feed);
+            }
+        }
+        return found;
+    }
+
+    /** What the sinks of one end take, in A. */
+    double load(String end) {
+        return amps(sinks.stream().filter(p -> p.isAt(end)).toList());
+    }
+
+    /** What all sinks take, in A. */
+    double load() {
+        return sinkEnds().stream().mapToDouble(this::load).sum();
+    }
+
+    /** What the sources of one end give, in A; empty where one does not say. */
+    OptionalDouble given(String end) {
+        List<Pin> here = sources.stream().filter(p -> p.isAt(end)).toList();
+        return here.stream().allMatch(p -> p.row().amps().isPresent())
+                ? OptionalDouble.of(amps(here))
+                : OptionalDouble.empty();
+    }
+
+    List<String> sinkEnds() {
+        return ends(sinks);
+    }
+
+    List<String> sourceEnds() {
+        return ends(sources);
+    }
+
+    /** The source whose volts are the least, which is what a sink can count on; empty where none says its volts. */
+    Optional<Pin> weakest() {
+        return sources.stream().filter(p -> p.volts().isPresent())
+                .min(Comparator.comparingDouble(p -> p.volts().orElseThrow().smallest()));
+    }
+
+    static List<String> ends(List<Pin> pins) {
+        return pins.stream().map(p -> p.terminal().end()).distinct().toList();
+    }
+
+    private static double amps(List<Pin> pins) {
+        return pins.stream().filter(p -> p.row().amps().isPresent())
+                .collect(Collectors.toMap(p -> p.signal() + p.row().amps().getAsDouble(),
+                        p -> p.row().amps().getAsDouble(), (a, _) -> a))
+                .values().stream().mapToDouble(Double::doubleValue).sum();
+    }
+}

@@ -1,0 +1,58 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.model.End;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.words.Words;
+
+/** Contacts that meet others and whose level is not known, so that nothing can be said of whether they suit each other. */
+final class LevelUnknown implements Rule {
+    @Override
+    public String id() {
+        return "level-unknown";
+    }
+
+    @Override
+    public List<Finding> check(Derived derived) {
+        Set<Pin> nameless = new LinkedHashSet<>();
+        Set<Pin> silent = new LinkedHashSet<>();
+        List<Finding> found = new ArrayList<>();
+        Circuit circuit = Circuit.of(derived);
+        for (Pin pin : derived.pins()) {
+            List<Pin> met = !pin.isSignal() || pin.level().isPresent()
+                    ? List.of()
+                    : circuit.reached(pin.terminal()).stream().filter(p -> p.isSignal() && p.isApart(pin))
+                            .toList();
+            if (met.isEmpty()) {
+                continue;
+            }
+            if (pin.row().level().isPresent()) {
+                found.add(new Finding(id(), Severity.WARNING, List.of(pin.terminal()),
+                        Words.say("rule.level-unknown.message", pin.row().level().get(), pin.words()),
+                        Words.say("rule.level-unknown.remedy"), Optional.empty()));
+            } else {
+                (met.stream().anyMatch(p -> p.row().level().isPresent()) ? nameless : silent).add(pin);
+            }
+        }
+        each(derived, nameless, Severity.WARNING, found);
+        each(derived, silent, Severity.NOTE, found);
+        return found;
+    }
+
+    private void each(Derived derived, Set<Pin> pins, Severity severity, List<Finding> found) {
+        for (End end : derived.job().ends()) {
+            List<Pin> here = pins.stream().filter(p -> p.isAt(end.name())).toList();
+            if (!here.isEmpty()) {
+                found.add(new Finding(id(), severity, Pin.terminals(here),
+                        Words.say("rule.level-unknown.none", Pin.words(here)),
+                        Words.say("rule.level-unknown.remedy"),
+                        Optional.empty()));
+            }
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.model.Direction;
+import wegweiser.core.signals.Level;
+import wegweiser.core.signals.Pin;
+
+/** A bus line that is not terminated by exactly two resistors of its impedance, as far as the job describes it. */
+final class Terminators implements Rule {
+    private static final double LEAST_OHMS = 100;
+    private static final double MOST_OHMS = 130;
+
+    @Override
+    public String id() {
+        return "terminators";
+    }
+
+    @Override
+    public List<Finding> check(Derived derived) {
+        List<Finding> found = new ArrayList<>();
+        Circuit circuit = Circuit.of(derived);
+        Map<Set<Integer>, List<Pin>> lines = new LinkedHashMap<>();
+        for (Pin one : derived.pins()) {
+            for (Pin two : derived.pins()) {
+                if (areOneBus(one, two)) {
+                    lines.computeIfAbsent(Set.of(circuit.node(one.terminal()), circuit.node(two.terminal())),
+                            _ -> new ArrayList<>()).addAll(List.of(one, two));
+                }
+            }
+        }
+        lines.forEach((nodes, pins) -> {
+            long fitted = circuit.parts().stream().filter(p -> nodes.equals(Set.of(p.from(), p.to())))
+                    .filter(p -> p.branch().filter(b -> b.ohms() >= LEAST_OHMS && b.ohms() <= MOST_OHMS)
+                            .isPresent())
+                    .count();
+            if (Feed.ends(pins).size() > 1 && fitted != 2) {
+                found.add(Finding.of(id(), Severity.WARNING, Pin.terminals(pins), Pin.words(pins), fitted));
+            }
+        });
+        return found;
+    }
+
+    private static boolean areOneBus(Pin one, Pin two) {
+        boolean bus = (one.has(Level.CAN) || one.has(Level.RS485)) && one.level().equals(two.level())
+                && one.is(Direction.BOTH) && two.is(Direction.BOTH);
+        return bus && !one.isApart(two) && one.half().isPresent() && two.half().isPresent()
+                && one.half().get().pair().equals(two.half().get().pair())
+                && one.half().get().polarity() > 0 && two.half().get().polarity() < 0;
+    }
+}

@@ -1,0 +1,101 @@
+package wegweiser.core.signals;
+
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
+import wegweiser.core.words.Words;
+
+/**
+ * The volts of a supply contact, with their sign.
+ *
+ * @param least and {@code most}: the range, {@code least} at most {@code most}
+ */
+public record Volts(double least, double most) {
+    /** Above this many volts a bare contact is no longer safe to touch (IEC 61140, ripple-free direct current). */
+    public static final double TOUCHABLE = 60;
+    /** What supplies and devices usually allow for, either way of a nominal voltage. */
+    public static final double TOLERANCE = 0.1;
+    private static final Pattern SIGNED = Pattern.compile("([+\u2212-])\\s?(\\d{1,3})");
+
+    /** The volts of a row: what it says, else what its printed name says, else what its signal always has. */
+    public static Optional<Volts> of(PinRow row) {
+        if (row.volts().isPresent()) {
+            double volts = row.volts().getAsDouble();
+            return Optional.of(between(volts, row.voltsMax().orElse(volts)));
+        }
+        return row.name().flatMap(Volts::within).or(() -> row.signal().flatMap(Volts::within))
+                .or(() -> Signals.canonical(row.signal().or(row::name).orElse("")).equals("VBUS")
+                        ? Optional.of(new Volts(5, 5))
+                        : Optional.empty());
+    }
+
+    /** The volts that stand in a printed name, with their sign: {@code -12V}, {@code 3V3}, {@code 10-30 V}, {@code +5}. */
+    public static Optional<Volts> within(String text) {
+        try {
+            Optional<Quantity.Range> found = Quantity.within(text, Unit.VOLT);
+            if (found.isPresent()) {
+                return Optional.of(between(found.get().from(), found.get().to()));
+            }
+        } catch (IllegalArgumentException _) {
+            return Optional.empty();
+        }
+        Matcher bare = SIGNED.matcher(text.strip());
+        return bare.matches()
+                ? Optional.of(between(sign(bare) * Double.parseDouble(bare.group(2)),
+                        sign(bare) * Double.parseDouble(bare.group(2))))
+                : Optional.empty();
+    }
+
+    private static int sign(Matcher bare) {
+        return bare.group(1).equals("+") ? 1 : -1;
+    }
+
+    private static Volts between(double a, double b) {
+        return new Volts(Math.min(a, b), Math.max(a, b));
+    }
+
+    /** Whether one voltage is named, which devices keep within {@link #TOLERANCE}. */
+    public boolean isNominal() {
+        return least == most;
+    }
+
+    /** The larger of the two without its sign. */
+    public double size() {
+        return Math.max(Math.abs(least), Math.abs(most));
+    }
+
+    /** Whether a source of these volts, and their tolerance, can be above what a sink of others stands, or of the other sign. */
+    public boolean exceeds(Volts sink) {
+        return sign() * sink.sign() < 0
+                || size() > sink.size() * (sink.isNominal() ? 1 + TOLERANCE : 1) + 1e-9;
+    }
+
+    /** Whether a source of these volts is less than what a sink of others needs, after losing some on the way. */
+    public boolean fallsShort(Volts sink, double lost) {
+        return smallest() - lost < sink.needs() - 1e-9;
+    }
+
+    /** The least volts, without sign, with which a sink of these works. */
+    public double needs() {
+        return smallest() * (isNominal() ? 1 - TOLERANCE : 1);
+    }
+
+    /** The smaller of the two without its sign. */
+    public double smallest() {
+        return Math.min(Math.abs(least), Math.abs(most));
+    }
+
+    private double sign() {
+        return Math.signum(least + most);
+    }
+
+    /** "12 V" or "10 to 30 V". */
+    public String words() {
+        return isNominal()
+                ? Words.say("volts.one", Words.number(least))
+                : Words.say("volts.range", Words.number(least), Words.number(most));
+    }
+}

@@ -92,8 +92,8 @@ public final class ConnectorGallery extends VBox {
         question.setMinWidth(Region.USE_PREF_SIZE);
         HBox first = new HBox(10, field, question, new HBox(onCable, onDevice));
         first.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        VBox left = new VBox(2);
-        left.getStyleClass().add("gallery-kinds");
+        VBox list = new VBox(2);
+        list.getStyleClass().add("gallery-kinds");
         for (ConnectorKind one : ConnectorKind.values()) {
             if (catalogue.all().stream().anyMatch(c -> c.kind() == one)) {
                 ToggleButton button = new ToggleButton(
@@ -104,7 +104,7 @@ public final class ConnectorGallery extends VBox {
                 button.setMinHeight(USE_PREF_SIZE);
                 button.setOnAction(_ -> choose(button.isSelected() ? Optional.of(one) : Optional.empty()));
                 kinds.put(one, button);
-                left.getChildren().add(button);
+                list.getChildren().add(button);
             }
         }
         Button leads = new Button(t("ends.leads"));
@@ -118,7 +118,11 @@ public final class ConnectorGallery extends VBox {
             button.setMinHeight(USE_PREF_SIZE);
             button.setFocusTraversable(false);
         }
-        left.getChildren().addAll(Panels.rule(), leads, own);
+        ScrollPane every = Panels.scroll(list);
+        VBox.setVgrow(every, Priority.ALWAYS);
+        VBox left = new VBox(6, every, leads, own);
+        left.getStyleClass().add("gallery-left");
+        left.setMinHeight(0);
         cards.setPrefColumns(COLUMNS);
         cards.getStyleClass().add("gallery-cards");
         ScrollPane scroll = Panels.scroll(cards);

@@ -32,7 +32,7 @@ final class Modular {
         }
         List<Contact> placed = new ArrayList<>(Grid.forGender(contacts, gender));
         if (screened) {
-            placed.add(new Contact(Contact.SHELL, 0, 3.2, -1));
+            placed.add(new Contact(Contact.SHELL, 0, 0.1, -1));
         }
         double width = positions == 8 ? 11.7 : positions == 6 ? 9.65 : 7.7;
         Ratings ratings = positions == 8

@@ -3,7 +3,6 @@ package wegweiser.core.catalog;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import wegweiser.core.data.Data;
 import wegweiser.core.data.Entry;

@@ -36,7 +36,7 @@ final class Usb {
         Outline outline = outline(kind);
         List<Contact> all = new ArrayList<>(Grid.forGender(contacts, gender));
         all.sort(Comparator.comparing(Contact::id, ContactOrder.PRINTED));
-        all.add(new Contact(Contact.SHELL, 0, outline.heightMm() / 2 - 0.2, -1));
+        all.add(new Contact(Contact.SHELL, 0, outline.heightMm() / 2 + 0.1, -1));
         return new ConnectorType(kind + "-" + gender.id(), Titles.of("connector." + kind, gender.words()),
                 kind,
                 gender, all, pitch, outline, Termination.SOLDER_CUP, ratings(kind), List.of(),

@@ -1,9 +1,11 @@
 package wegweiser.core.drawing;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.ConnectorType;
-import wegweiser.core.catalog.Contact;
 import wegweiser.core.catalog.Gender;
 import wegweiser.core.catalog.Outline;
 import wegweiser.core.catalog.Side;
@@ -12,6 +14,9 @@ import wegweiser.core.catalog.Side;
 final class BodyDrawing {
     /** How far the latch of a modular plug stands out below, in mm. */
     static final double LATCH_MM = 1.6;
+
+    /** Kinds with a round piece of metal for each wire. */
+    private static final Set<ConnectorKind> ROUND = EnumSet.of(ConnectorKind.LUG, ConnectorKind.BANANA);
 
     private BodyDrawing() {}
 
@@ -26,6 +31,11 @@ final class BodyDrawing {
                         -w / 2 + in, h / 2);
             }
             case Outline.Box box -> {
+                if (ROUND.contains(type.kind())) {
+                    type.contacts().forEach(c -> shapes.add(
+                            new Drawing.Circle(Drawing.Role.BODY, "", c.xMm(), c.yMm(), h / 2)));
+                    break;
+                }
                 shapes.add(new Drawing.Box(Drawing.Role.BODY, "", -w / 2, -h / 2, w, h, 0.5));
                 if (box.key() != Outline.Key.NONE) {
                     double keyY = box.key() == Outline.Key.TOP ? -h / 2 : h / 2 - 0.9;
@@ -46,13 +56,7 @@ final class BodyDrawing {
             }
             case Outline.Round round -> round(round, w, h, shapes);
             case Outline.Latched _ -> latched(type.gender(), side, w, h, shapes);
-            case Outline.Axial axial -> {
-                if (side == Side.MATING) {
-                    shaft(axial, w, h, shapes);
-                } else {
-                    lugs(type, w, h, shapes);
-                }
-            }
+            case Outline.Axial axial -> AxialDrawing.body(axial, side, shapes);
         }
     }
 
@@ -74,28 +78,8 @@ final class BodyDrawing {
             shapes.add(new Drawing.Box(Drawing.Role.KEY, "", -w * 0.25, h / 2 - 1.4, w * 0.5, 1.4, 0));
         }
         if (gender == Gender.PLUG && side == Side.WIRING) {
-            shapes.add(new Drawing.Box(Drawing.Role.CABLE, "", -w * 0.3, h / 2 - 3.4, w * 0.6, 2.6, 1.2));
+            shapes.add(new Drawing.Box(Drawing.Role.CABLE, "", -w * 0.3, h / 2 - 3.0, w * 0.6, 2.4, 1.2));
         }
-    }
-
-    /** The part that goes in, tip up: what lies between its contacts insulates. */
-    private static void shaft(Outline.Axial axial, double w, double h, List<Drawing.Shape> shapes) {
-        shapes.add(new Drawing.Box(Drawing.Role.KEY, "", -w * 0.46, -h / 2, w * 0.92, h, 0.3));
-        if (axial.pointed()) {
-            polygon(Drawing.Role.BODY, shapes, -w * 0.12, -h / 2 - 0.5, w * 0.12, -h / 2 - 0.5, w * 0.46,
-                    -h / 2 + w * 0.22,
-                    -w * 0.46, -h / 2 + w * 0.22);
-        }
-    }
-
-    /** What the barrel hides: the body from which the lugs come, and below the clamp that grips the sheath. */
-    private static void lugs(ConnectorType type, double w, double h, List<Drawing.Shape> shapes) {
-        shapes.add(new Drawing.Box(Drawing.Role.BODY, "", -w / 2, -h / 2, w, h, 0.6));
-        Contact clamp = type.contacts().getLast();
-        double from = Math.min(clamp.yMm(), h / 2 - w * 0.5);
-        shapes.add(new Drawing.Box(Drawing.Role.CABLE, "", -w * 0.2, from, w * 0.4, h / 2 - from, 0.3));
-        shapes.add(
-                new Drawing.Box(Drawing.Role.KEY, "", -w * 0.48, h / 2 - w * 0.22, w * 0.96, w * 0.18, 0.2));
     }
 
     private static void polygon(Drawing.Role role, List<Drawing.Shape> shapes, double... points) {

@@ -43,7 +43,10 @@ public final class FaceDrawing {
         }
         double margin = 0.6;
         double below = outline instanceof Outline.Latched ? BodyDrawing.LATCH_MM : 0;
-        return new Drawing(-w / 2 - margin, -h / 2 - margin, w + 2 * margin, h + below + 2 * margin, shapes);
+        double beside = outline instanceof Outline.Axial axial ? AxialDrawing.besideMm(type, axial) : 0;
+        return new Drawing(-w / 2 - margin - beside, -h / 2 - margin, w + 2 * (margin + beside),
+                h + below + 2 * margin,
+                shapes);
     }
 
     /** What a contact has to itself: the distance of the closest two, at most 4 mm; along a jack its pitch. */
@@ -73,57 +76,69 @@ public final class FaceDrawing {
                         : marks.wires().isEmpty()
                                 ? Drawing.Role.CONTACT
                                 : Drawing.Role.CONTACT_DIM;
-        double x = contact.xMm();
-        double y = contact.yMm();
-        double halfWidth;
-        double halfHeight;
-        switch (outline) {
-            case Outline.Latched _ -> {
-                halfWidth = pitch * 0.42;
-                halfHeight = 1.6;
-                shapes.add(new Drawing.Box(role, contact.id(), x - halfWidth, y - halfHeight, 2 * halfWidth,
-                        2 * halfHeight, 0.1));
-            }
-            case Outline.Axial axial -> {
-                boolean lug = side == Side.WIRING;
-                halfWidth = axial.widthMm() * (lug ? 0.3 : 0.46);
-                halfHeight = lug ? Math.min(pitch * 0.42, axial.widthMm() * 0.5) : pitch * 0.43;
-                shapes.add(new Drawing.Box(role, contact.id(), x - halfWidth, y - halfHeight, 2 * halfWidth,
-                        2 * halfHeight, lug ? halfWidth * 0.6 : 0.2));
-            }
-            default -> {
-                halfWidth = contact.isShell() ? 1.1 : pitch * 0.4;
-                halfHeight = contact.isShell() ? 0.45 : halfWidth;
-                if (contact.isShell()) {
-                    shapes.add(new Drawing.Box(role, contact.id(), x - halfWidth, y - halfHeight,
-                            2 * halfWidth, 2 * halfHeight, 0.3));
-                } else {
-                    shapes.add(new Drawing.Circle(role, contact.id(), x, y, halfWidth));
-                }
-            }
-        }
+        Spot spot = switch (outline) {
+            case Outline.Axial axial -> AxialDrawing.spot(contact, axial, side, pitch, role, shapes);
+            case Outline.Latched _ when !contact.isShell() ->
+                box(contact, pitch * 0.42, 1.6, 0.1, role, shapes);
+            default -> contact.isShell()
+                    ? box(contact, Math.min(1.1, outline.widthMm() * 0.09),
+                            Math.min(0.45, outline.widthMm() * 0.037), 0.3,
+                            role, shapes)
+                    : circle(contact, pitch * 0.4, role, shapes);
+        };
         if (wire != null) {
-            List<String> hex = ColourCode.hex(wire);
-            if (!hex.isEmpty()) {
-                double band = halfHeight * 0.62;
-                shapes.add(new Drawing.Swatch(Drawing.Role.WIRE, contact.id(), x - halfWidth * 0.78,
-                        y + halfHeight * 0.2,
-                        halfWidth * 1.56, band, hex.getFirst()));
-                if (hex.size() > 1) {
-                    shapes.add(new Drawing.Swatch(Drawing.Role.STRIPE, contact.id(), x - halfWidth * 0.78,
-                            y + halfHeight * 0.2 + band / 3, halfWidth * 1.56, band / 3, hex.get(1)));
-                }
-            }
+            wire(contact, spot, wire, shapes);
         }
         String text = contact.isShell() ? "sh" : contact.id();
         String name = contact.isShell() ? "" : marks.names().getOrDefault(contact.id(), "");
-        double size = Math.min(halfHeight * 1.1, 3.4 * halfWidth / Math.max(2, text.length()));
-        shapes.add(new Drawing.Label(lit ? Drawing.Role.NUMBER_LIT : Drawing.Role.NUMBER, contact.id(), x,
+        Drawing.Role number = lit ? Drawing.Role.NUMBER_LIT : Drawing.Role.NUMBER;
+        if (outline instanceof Outline.Axial axial) {
+            shapes.add(AxialDrawing.label(number, contact, axial, text));
+            return;
+        }
+        double halfHeight = spot.halfHeight();
+        double size = Math.min(halfHeight * 1.1, 3.0 * spot.halfWidth() / Math.max(2, text.length()));
+        double y = spot.y();
+        shapes.add(new Drawing.Label(number, contact.id(), spot.x(),
                 wire != null ? y - halfHeight * 0.32 : name.isEmpty() ? y : y - halfHeight * 0.2,
-                contact.isShell() ? 0.7 : size, text));
+                contact.isShell() ? halfHeight * 1.5 : size, text));
         if (!name.isEmpty() && wire == null) {
-            shapes.add(new Drawing.Label(Drawing.Role.NAME, contact.id(), x, y + halfHeight * 0.5,
-                    Math.min(halfHeight * 0.6, 3.0 * halfWidth / Math.max(2, name.length())), name));
+            shapes.add(new Drawing.Label(Drawing.Role.NAME, contact.id(), spot.x(), y + halfHeight * 0.5,
+                    Math.min(halfHeight * 0.6, 3.0 * spot.halfWidth() / Math.max(2, name.length())), name));
+        }
+    }
+
+    /** Where a contact was drawn, and how large. */
+    record Spot(double x, double y, double halfWidth, double halfHeight) {}
+
+    private static Spot box(Contact contact, double halfWidth, double halfHeight, double corner,
+            Drawing.Role role,
+            List<Drawing.Shape> shapes) {
+        shapes.add(new Drawing.Box(role, contact.id(), contact.xMm() - halfWidth, contact.yMm() - halfHeight,
+                2 * halfWidth, 2 * halfHeight, corner));
+        return new Spot(contact.xMm(), contact.yMm(), halfWidth, halfHeight);
+    }
+
+    private static Spot circle(Contact contact, double radius, Drawing.Role role,
+            List<Drawing.Shape> shapes) {
+        shapes.add(new Drawing.Circle(role, contact.id(), contact.xMm(), contact.yMm(), radius));
+        return new Spot(contact.xMm(), contact.yMm(), radius, radius);
+    }
+
+    private static void wire(Contact contact, Spot spot, String wire, List<Drawing.Shape> shapes) {
+        List<String> hex = ColourCode.hex(wire);
+        if (hex.isEmpty()) {
+            return;
+        }
+        double band = spot.halfHeight() * 0.62;
+        double left = spot.x() - spot.halfWidth() * 0.78;
+        double top = spot.y() + spot.halfHeight() * 0.2;
+        shapes.add(
+                new Drawing.Swatch(Drawing.Role.WIRE, contact.id(), left, top, spot.halfWidth() * 1.56, band,
+                        hex.getFirst()));
+        if (hex.size() > 1) {
+            shapes.add(new Drawing.Swatch(Drawing.Role.STRIPE, contact.id(), left, top + band / 3,
+                    spot.halfWidth() * 1.56, band / 3, hex.get(1)));
         }
     }
 }

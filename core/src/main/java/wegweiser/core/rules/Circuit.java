@@ -1,6 +1,7 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,7 @@ import wegweiser.core.model.Direction;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Volts;
 import wegweiser.core.wiring.DisjointSets;
@@ -21,7 +23,9 @@ import wegweiser.core.wiring.Partition;
  * signal is followed through resistors, diodes and capacitors as far as the next rail. Built once in O(terminals + links).
  */
 final class Circuit {
-    private final Derived derived;
+    /** What stands for the pull-up inside an input. */
+    private static final double WEAK_OHMS = 1e6;
+
     private final Map<Terminal, Integer> nodes = new HashMap<>();
     private final List<List<Pin>> pins = new ArrayList<>();
     private final List<Wired> parts = new ArrayList<>();
@@ -45,7 +49,6 @@ final class Circuit {
     }
 
     private Circuit(Derived derived) {
-        this.derived = derived;
         for (List<Terminal> net : derived.nets().all()) {
             net.forEach(t -> nodes.put(t, pins.size()));
             pins.add(net.stream().map(derived::pin).flatMap(Optional::stream).toList());
@@ -123,15 +126,19 @@ final class Circuit {
                 .anyMatch(p -> !p.equals(pin) && (p.is(Direction.OUT) || p.is(Direction.BOTH)));
     }
 
+    /** The volts furthest from none of the supplies of one direction; positive ones where two are as far. */
+    private static Optional<Volts> most(List<Pin> pins, Direction direction) {
+        return pins.stream().filter(p -> p.is(direction)).map(Pin::volts).flatMap(Optional::stream)
+                .max(Comparator.comparingDouble(Volts::size).thenComparingDouble(Volts::most));
+    }
+
     /** Rails held at their volts: grounds at none, supplies at the most that their source says. */
     Map<Integer, Double> rails() {
         Map<Integer, Double> held = new HashMap<>();
         for (int node = 0; node < pins.size(); node++) {
             List<Pin> here = pins.get(node);
-            Optional<Volts> source = here.stream().filter(p -> p.is(Direction.SUPPLY_OUT)).map(Pin::volts)
-                    .flatMap(Optional::stream).findFirst()
-                    .or(() -> here.stream().filter(p -> p.is(Direction.SUPPLY_IN)).map(Pin::volts)
-                            .flatMap(Optional::stream).findFirst());
+            Optional<Volts> source = most(here, Direction.SUPPLY_OUT)
+                    .or(() -> most(here, Direction.SUPPLY_IN));
             if (here.stream().anyMatch(p -> p.is(Direction.GROUND))) {
                 held.put(node, 0.0);
             } else if (source.isPresent()) {
@@ -143,13 +150,26 @@ final class Circuit {
         return held;
     }
 
-    /** The volts at all nodes while some are held. */
+    /** The volts at all nodes while some are held; inputs rest at a high of theirs, weakly, as if pulled up inside. */
     double[] volts(Map<Integer, Double> held) {
-        return NodeVolts.of(pins.size(), held,
+        List<NodeVolts.Branch> branches = new ArrayList<>(
                 parts.stream().map(Wired::branch).flatMap(Optional::stream).toList());
+        Map<Integer, Double> all = new HashMap<>(held);
+        int next = pins.size();
+        for (int node = 0; node < pins.size(); node++) {
+            Optional<Level> rests = pins.get(node).stream()
+                    .filter(p -> p.is(Direction.IN) || p.is(Direction.BOTH))
+                    .map(Pin::level).flatMap(Optional::stream).filter(Level::isLogic).findFirst();
+            if (rests.isPresent() && !held.containsKey(node) && touchesPart(node)) {
+                all.put(next, rests.get().restVolts());
+                branches.add(new NodeVolts.Branch(next++, node, WEAK_OHMS, false));
+            }
+        }
+        return NodeVolts.of(next, all, branches);
     }
 
-    Derived derived() {
-        return derived;
+    private boolean touchesPart(int node) {
+        return parts.stream().anyMatch(p -> p.from() == node || p.to() == node);
     }
+
 }

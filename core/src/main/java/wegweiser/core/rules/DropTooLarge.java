@@ -36,9 +36,10 @@ final class DropTooLarge implements Rule {
 
     private void check(Derived derived, CableStock cable, double metres, Feed feed, Pin source, String end,
             List<Finding> found) {
-        double there = Runs.to(derived, cable, source.terminal(), end).ohmsPerMetre();
-        double back = Grounds.shared(derived, end).stream().findFirst()
-                .map(g -> Runs.to(derived, cable, g.terminal(), end).ohmsPerMetre()).orElse(there);
+        double there = Runs.to(derived, cable, feed.sources(), end).ohmsPerMetre();
+        double back = Grounds.shared(derived, end).isEmpty()
+                ? there
+                : Runs.to(derived, cable, Grounds.shared(derived, end), end).ohmsPerMetre();
         double lost = feed.load(end) * (metres * (there + back) + 4 * CONTACT_OHMS);
         Pin sink = feed.sinks().stream().filter(p -> p.isAt(end)).findFirst().orElseThrow();
         Volts given = source.volts().orElseThrow();

@@ -64,7 +64,7 @@ final class MarkerMissing implements Rule {
     }
 
     private static boolean joined(Derived derived, End a, End b) {
-        return derived.job().links().stream().anyMatch(l -> l.isCopper()
+        return derived.job().links().stream().anyMatch(l -> l.isCopper() && !l.isWithinOneEnd()
                 && Set.of(l.from().end(), l.to().orElseThrow().end()).equals(Set.of(a.name(), b.name())));
     }
 

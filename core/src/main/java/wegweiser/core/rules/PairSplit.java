@@ -1,12 +1,12 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
+import java.util.TreeSet;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Link;
@@ -30,17 +30,16 @@ final class PairSplit implements Rule {
         if (cable == null || cable.pairs().isEmpty()) {
             return found;
         }
-        Set<Set<String>> said = new LinkedHashSet<>();
+        Map<List<String>, Set<Terminal>> split = new LinkedHashMap<>();
         for (List<Carried> halves : pairs(derived).values()) {
-            Set<String> used = halves.stream().map(Carried::conductor).collect(Collectors.toSet());
+            List<String> used = halves.stream().map(Carried::conductor).distinct().sorted().toList();
             if (halves.size() == 2 && used.size() == 2
-                    && !cable.partner(halves.get(0).conductor()).map(halves.get(1).conductor()::equals)
-                            .orElse(false)
-                    && said.add(used)) {
-                found.add(Finding.of(id(), Severity.ERROR, halves.stream().map(Carried::terminal).toList(),
-                        halves.get(0).conductor(), halves.get(1).conductor()));
+                    && !cable.partner(used.getFirst()).map(used.getLast()::equals).orElse(false)) {
+                halves.forEach(h -> split.computeIfAbsent(used, _ -> new TreeSet<>()).add(h.terminal()));
             }
         }
+        split.forEach((used, where) -> found.add(
+                Finding.of(id(), Severity.ERROR, List.copyOf(where), used.getFirst(), used.getLast())));
         return found;
     }
 

@@ -53,9 +53,11 @@ final class PartPower implements Rule {
         Map<Integer, Double> held = circuit.rails();
         for (int node = 0; node < circuit.size(); node++) {
             for (Pin pin : circuit.pins(node)) {
-                if (pin.drivesHard() && pin.level().map(Level::isDriven).orElse(false)) {
-                    held.putIfAbsent(node,
-                            high ? pin.level().get().mostVolts() : pin.level().get().leastVolts());
+                if (pin.drivesHard() && pin.level().map(Level::isDriven).orElse(false)
+                        && !circuit.isRail(node)) {
+                    // where outputs meet, the one that drives furthest counts
+                    double volts = high ? pin.level().get().mostVolts() : pin.level().get().leastVolts();
+                    held.merge(node, volts, high ? Math::max : Math::min);
                 }
             }
         }

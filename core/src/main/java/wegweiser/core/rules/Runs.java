@@ -5,17 +5,16 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Copper;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Link;
-import wegweiser.core.model.Terminal;
+import wegweiser.core.signals.Pin;
 
 /** The conductors that carry one net along the cable to an end. */
 record Runs(List<Link> links, CableStock cable) {
-    /** Those of the net of a terminal that touch an end; none where the job has no cable of known make. */
-    static Runs to(Derived derived, CableStock cable, Terminal inNet, String end) {
+    /** Those of the nets of some contacts that touch an end. */
+    static Runs to(Derived derived, CableStock cable, List<Pin> inNets, String end) {
         return new Runs(derived.job().links().stream()
                 .filter(l -> l.isCopper() && !l.isWithinOneEnd())
                 .filter(l -> l.from().end().equals(end) || l.to().orElseThrow().end().equals(end))
-                .filter(l -> derived.nets().index().contains(l.from())
-                        && derived.nets().joined(l.from(), inNet))
+                .filter(l -> inNets.stream().anyMatch(p -> derived.nets().joined(l.from(), p.terminal())))
                 .toList(), cable);
     }
 

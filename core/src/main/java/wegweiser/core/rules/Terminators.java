@@ -27,14 +27,15 @@ final class Terminators implements Rule {
         Map<Set<Integer>, List<Pin>> lines = new LinkedHashMap<>();
         for (Pin one : derived.pins()) {
             for (Pin two : derived.pins()) {
-                if (areOneBus(one, two)) {
+                if (areOneBus(one, two) && circuit.node(one.terminal()) != circuit.node(two.terminal())) {
                     lines.computeIfAbsent(Set.of(circuit.node(one.terminal()), circuit.node(two.terminal())),
                             _ -> new ArrayList<>()).addAll(List.of(one, two));
                 }
             }
         }
         lines.forEach((nodes, pins) -> {
-            long fitted = circuit.parts().stream().filter(p -> nodes.equals(Set.of(p.from(), p.to())))
+            long fitted = circuit.parts().stream()
+                    .filter(p -> p.from() != p.to() && nodes.equals(Set.of(p.from(), p.to())))
                     .filter(p -> p.branch().filter(b -> b.ohms() >= LEAST_OHMS && b.ohms() <= MOST_OHMS)
                             .isPresent())
                     .count();

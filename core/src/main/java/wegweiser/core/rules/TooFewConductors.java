@@ -37,6 +37,7 @@ final class TooFewConductors implements Rule {
         return net.stream().anyMatch(t -> t.contact().equals(Contact.SHELL) || derived.isReturn(t)
                 || derived.pin(t).map(p -> p.is(Direction.SHIELD)).orElse(false))
                 || derived.job().links().stream()
-                        .anyMatch(l -> ScreenLinks.isScreen(l) && net.contains(l.from()));
+                        .anyMatch(l -> ScreenLinks.isScreen(l) && l.to().isPresent()
+                                && (net.contains(l.from()) || net.contains(l.to().get())));
     }
 }

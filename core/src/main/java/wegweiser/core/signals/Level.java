@@ -346,6 +346,11 @@ public enum Level implements HasId {
         return drive.style() == Style.BOTH_WAYS;
     }
 
+    /** Volts that an input of it surely recognises as high and stands: at these it rests where it is pulled up. */
+    public double restVolts() {
+        return 1.3 * take.high();
+    }
+
     /** The most volts that an output puts on its line. */
     public double mostVolts() {
         return drive.most();

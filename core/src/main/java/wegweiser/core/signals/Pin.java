@@ -1,8 +1,10 @@
 package wegweiser.core.signals;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import wegweiser.core.model.ContactOrder;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -31,9 +33,10 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
         return pins;
     }
 
-    /** The pins of one end. */
+    /** The pins of one end, in printed order whatever the order of its rows. */
     public static List<Pin> of(End end) {
-        return end.pinout().stream().map(row -> of(end, row)).toList();
+        return end.pinout().stream().sorted(Comparator.comparing(PinRow::contact, ContactOrder.PRINTED))
+                .map(row -> of(end, row)).toList();
     }
 
     private static Pin of(End end, PinRow row) {

@@ -1,0 +1,137 @@
+package wegweiser.core;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Extra;
+import wegweiser.core.model.HasId;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
+
+/**
+ * Small jobs written as text. An end: {@code A dsub-9-socket; 2 RXD in rs232; 5 GND ground; 9 V+ supply-in 7..13V 0.5A}.
+ * Links: {@code 2-3 A.7-A.8=J 1-1:RD 4-4=R120}: conductor after a colon, part after an equals sign (J, R with ohms and /watts,
+ * D, C, F, X for cut).
+ */
+public final class TextJob {
+    private final List<End> ends = new ArrayList<>();
+    private final List<Link> links = new ArrayList<>();
+    private CableUse cable = CableUse.NONE;
+
+    /** The job that these lines describe. */
+    public static Job of(String... lines) {
+        TextJob text = new TextJob();
+        for (String line : lines) {
+            text.line(line.strip());
+        }
+        return Job.of("sample", text.ends, text.links, List.of()).withCable(text.cable);
+    }
+
+    private void line(String line) {
+        String[] word = line.split("\\s+", 2);
+        switch (word[0]) {
+            case "cable" -> {
+                String[] made = word[1].split("\\s+");
+                cable = made.length > 1
+                        ? CableUse.of(made[0], 1000 * Double.parseDouble(made[1]))
+                        : new CableUse(Optional.of(made[0]), OptionalDouble.empty(), Optional.empty(),
+                                Extra.NONE);
+            }
+            case "links" -> {
+                for (String link : word[1].split("\\s+")) {
+                    links.add(link(link));
+                }
+            }
+            default -> ends.add(end(word[0], word[1]));
+        }
+    }
+
+    private static End end(String name, String text) {
+        String[] rows = text.split("\\s*;\\s*");
+        List<PinRow> pinout = new ArrayList<>();
+        for (int k = 1; k < rows.length; k++) {
+            pinout.add(row(rows[k]));
+        }
+        return End.of(name, "Device " + name, rows[0], pinout);
+    }
+
+    private static PinRow row(String text) {
+        String[] word = text.split("\\s+");
+        PinRow row = PinRow.named(word[0]).withSignal(word[1]);
+        for (int k = 2; k < word.length; k++) {
+            row = with(row, word[k]);
+        }
+        return row;
+    }
+
+    private static PinRow with(PinRow row, String word) {
+        Optional<Direction> direction = HasId.find(Direction.class, word);
+        if (direction.isPresent()) {
+            return row.withDirection(direction.get());
+        }
+        if (word.startsWith("pair=")) {
+            return row.withPair(word.substring(5));
+        }
+        if (word.startsWith("name=")) {
+            return row.withName(word.substring(5).replace('_', ' '));
+        }
+        if (word.matches("-?[\\d.]+A")) {
+            return new PinRow(row.contact(), row.name(), row.signal(), row.direction(), row.level(),
+                    row.volts(),
+                    row.voltsMax(), OptionalDouble.of(Quantity.parse(word, Unit.AMP)), row.pair(),
+                    row.sources(),
+                    row.extra());
+        }
+        if (word.matches("-?[\\d.]+(\\.\\.[\\d.]+)?V")) {
+            String[] two = word.replace("V", "").split("\\.\\.");
+            return row.withVolts(Double.parseDouble(two[0]), Double.parseDouble(two[two.length - 1]));
+        }
+        return row.withLevel(Optional.of(word));
+    }
+
+    private static Link link(String text) {
+        String[] part = text.split("=");
+        String[] conductor = part[0].split(":");
+        String[] two = conductor[0].split("-");
+        Terminal from = terminal(two[0], "A");
+        Link link = two.length > 1 && !two[1].isEmpty()
+                ? Link.of(from, terminal(two[1], "B"))
+                : new Link(from, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
+                        Extra.NONE);
+        link = conductor.length > 1 ? link.withConductor(Optional.of(conductor[1])) : link;
+        return part.length > 1 ? link.withPart(part(part[1])) : link;
+    }
+
+    private static Terminal terminal(String text, String end) {
+        return text.contains(".") ? Terminal.parse(text) : new Terminal(end, text);
+    }
+
+    private static Part part(String text) {
+        return switch (text.charAt(0)) {
+            case 'J' -> Part.of(PartKind.JUMPER);
+            case 'D' -> Part.of(PartKind.DIODE);
+            case 'C' -> Part.of(PartKind.CAPACITOR);
+            case 'F' -> Part.of(PartKind.FUSE);
+            case 'X' -> Part.of(PartKind.CUT);
+            default -> {
+                String[] value = text.substring(1).split("/");
+                Part made = Part.resistor(Quantity.parse(value[0], Unit.OHM));
+                yield value.length > 1
+                        ? new Part(made.kind(), made.ohms(), made.farads(),
+                                OptionalDouble.of(Double.parseDouble(value[1])),
+                                made.amps(), made.extra())
+                        : made;
+            }
+        };
+    }
+}

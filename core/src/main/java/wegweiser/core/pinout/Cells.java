@@ -13,7 +13,8 @@ final class Cells {
 
     /** A line without markup, with arrows as plain characters; empty for lines that only draw a rule. */
     static String plain(String line) {
-        String text = line.replaceAll("(?i)</t[dh]>\\s*(?=<t[dh])", "\t").replaceAll("<[^<>]*>", " ")
+        String text = line.replaceAll("<(-+|=)>", "\u2194").replaceAll("(?i)</t[dh]>\\s*(?=<t[dh])", "\t")
+                .replaceAll("<[^<>]*>", " ")
                 .replace('\u00A0', ' ').replace('\u2007', ' ').replace("&nbsp;", " ").replace("&gt;", ">")
                 .replace("&lt;", "<")
                 .replaceAll("[\u2192\u21D2\u25BA\u25B6]|=>|-+>", " \u2192 ")

@@ -120,7 +120,10 @@ final class Meanings {
         String bare = text.replaceAll("^[\\s:=.,;|\"'\u201C\u201D\u2018\u2019-]+(?=[\\p{L}/~!*#+])", "")
                 .replaceAll("^[\\s:=.,;/|\"'\u201C\u201D\u2018\u2019]+(?=\\S)", "")
                 .replaceAll("[\\s:;,.=|\"'\u201C\u201D\u2018\u2019]+$", "");
-        bare = Signals.isKnown(text.strip()) || text.strip().matches("-\\s?\\d.*") ? text.strip() : bare;
+        bare = text.strip().matches("-\\s?\\d.*")
+                || text.strip().startsWith("-") && Signals.isKnown(text.strip())
+                        ? text.strip()
+                        : bare;
         if (Signals.isKnown(bare)) {
             return bare;
         }

@@ -69,6 +69,7 @@ public record PastedPinout(List<Line> lines) {
             }
             lines.add(reader.line(k + 1, originals.get(k), line, cells, header));
         }
+        lines = Circuits.renamed(lines);
         Optional<List<PinRow>> inOrder = Across.inPrintedOrder(all, contacts);
         if (inOrder.isPresent() && lines.stream().allMatch(l -> l.rows().isEmpty())) {
             return new PastedPinout(ordered(lines, inOrder.get()));

@@ -15,7 +15,8 @@ import wegweiser.core.words.Words;
 final class RowReader {
     private static final Pattern CONTACT_FIRST = Pattern.compile(
             "^((?:(?:pins?|contacts?|kontakte?|stifte?|klemmen?|nr\\.?|no\\.?|pos\\.?|#)\\s*)?[^\\s:=()|]+?"
-                    + "(?:\\s*(?:,|/|&|-|\\.\\.+|\\band\\b|\\bund\\b|\\bto\\b|\\bbis\\b)\\s*[A-Za-z]?\\d{1,2})*)"
+                    + "(?:(?:\\s*(?:,|/|&|\\.\\.+|\\band\\b|\\bund\\b|\\bto\\b|\\bbis\\b)\\s*|-|\\s+-\\s+)"
+                    + "[A-Za-z]?\\d{1,2}(?!\\s*V(?:DC|olts?)?\\b))*)"
                     + "(?:\\s*[:=.)\\]|/]\\s*|\\s+-+\\s+|-(?=[A-Za-z+])|\\s+)(.+)$",
             Pattern.CASE_INSENSITIVE);
     /** The name of a plug on a board before the number of its contact: "J1.3". */
@@ -126,7 +127,8 @@ final class RowReader {
 
     /** One statement: contacts and then their name, or a name and then its contacts. */
     private List<PinRow> phrase(String written) {
-        String line = BRACKETED.matcher(LEADERS.matcher(written).replaceAll(" : ")).replaceFirst("$1$2 ");
+        String line = BRACKETED.matcher(LEADERS.matcher(written.replace('\u2212', '-')).replaceAll(" : "))
+                .replaceFirst("$1$2 ");
         String text = contacts.isLeads() ? line : PART_NAME.matcher(line).replaceFirst("");
         Matcher spaced = TWO_WORDS.matcher(text);
         if (spaced.matches() && contacts.one(spaced.group(1)).isPresent()) {

@@ -8,7 +8,8 @@ import wegweiser.core.signals.Pin;
 
 /**
  * The colours that a trade gives to a line. Cables of sensors (IEC 60947-5-2): brown feeds, blue returns, black is the output,
- * white the second output, grey the fifth. Elsewhere red feeds and black returns.
+ * white the second output, grey the fifth. Elsewhere red feeds and black
+ * returns; of sound, red is right and white left.
  */
 final class Habit {
     private Habit() {}
@@ -23,7 +24,9 @@ final class Habit {
         boolean output = is(from, to, p -> p.is(Direction.OUT));
         String colour = sensor
                 ? supply ? "BN" : ground ? "BU" : second ? "WH" : output ? "BK" : ""
-                : supply ? "RD" : ground ? "BK" : "";
+                : supply || is(from, to, p -> p.signal().equals("RIGHT"))
+                        ? "RD"
+                        : ground ? "BK" : is(from, to, p -> p.signal().equals("LEFT")) ? "WH" : "";
         return cable.conductors().stream().filter(colour::equals).findFirst();
     }
 

@@ -65,13 +65,26 @@ public final class Router {
         return List.copyOf(sorted);
     }
 
+    /** Crossed or straight: by contact numbers where both ends have the same connector, else by what meets what. */
+    private String way() {
+        List<Match.Joint> data = match.joints().stream().filter(j -> j.kind() == Match.Kind.DATA).toList();
+        boolean same = job.ends().stream()
+                .map(e -> Catalogue.of(job).of(e).map(t -> t.family()).orElse(e.name()))
+                .distinct().count() == 1;
+        boolean straight = same
+                ? data.stream()
+                        .allMatch(j -> j.from().terminal().contact().equals(j.to().terminal().contact()))
+                : !alike;
+        return Words.say(straight ? same ? "scheme.by-number" : "scheme.straight" : "scheme.crossed");
+    }
+
     private boolean isSerial() {
         return Pin.of(job).stream().anyMatch(p -> Signals.HANDSHAKE.contains(p.signal()))
                 && job.ends().size() == 2;
     }
 
     private List<Scheme> serial() {
-        String way = Words.say(alike ? "scheme.crossed" : "scheme.straight");
+        String way = way();
         Set<Match.Kind> all = EnumSet.allOf(Match.Kind.class);
         Set<Match.Kind> noReady = EnumSet.complementOf(EnumSet.of(Match.Kind.READY));
         Set<Match.Kind> dataOnly = EnumSet.complementOf(EnumSet.of(Match.Kind.READY, Match.Kind.REQUEST));
@@ -81,7 +94,7 @@ public final class Router {
 
     private List<Scheme> plain() {
         List<Scheme> found = new ArrayList<>();
-        String way = Words.say(alike ? "scheme.crossed" : "scheme.straight");
+        String way = way();
         Set<Match.Kind> all = EnumSet.allOf(Match.Kind.class);
         found.add(scheme("direct", way, all, false));
         for (int k = 0; k < Math.min(2, job.ends().size()); k++) {

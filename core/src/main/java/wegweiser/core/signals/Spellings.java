@@ -13,7 +13,7 @@ final class Spellings {
     private static final Pattern VOLTS = Pattern.compile(
             "(?i)[+\u2212\u00B1-]?\\s?\\d{1,3}(?:[.,]\\d+)?\\s?(?:V\\d?|VDC|Volts?)?"
                     + "(?:\\s?(?:-|\u2013|to|\\.{2,3}|\u2026)\\s?[+-]?\\d{1,3}(?:[.,]\\d+)?\\s?)?(?:V|VDC|Volts?)?"
-                    + "(?:\\s?DC)?(?:\\s+(?:supply|in|out))?");
+                    + "(?:\\s?DC)?(?:\\s+supply)?");
 
     private Spellings() {}
 

@@ -2,8 +2,12 @@ package wegweiser.core.wiring;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeSet;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Gender;
+import wegweiser.core.catalog.Terminals;
+import wegweiser.core.catalog.Touching;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -32,7 +36,7 @@ public record Chain(Wiring wiring, List<String> problems) {
                 problems.add(Words.say("chain.one-end", job.title()));
             }
             Wiring own = Wiring.between(Nets.planned(job), first.name(), last.name());
-            wiring = wiring == null ? own : wiring.then(own);
+            wiring = wiring == null ? own : wiring.then(joint(jobs.get(k - 1), job)).then(own);
             if (k > 0) {
                 mate(jobs.get(k - 1), job, problems);
             }
@@ -45,6 +49,28 @@ public record Chain(Wiring wiring, List<String> problems) {
             }
         }
         return new Chain(wiring, problems);
+    }
+
+    /** What touches what where two cables meet; like names where their connectors do not go together. */
+    private static Wiring joint(Job before, Job after) {
+        ConnectorType left = Catalogue.of(before).of(before.ends().getLast()).orElse(null);
+        ConnectorType right = Catalogue.of(after).of(after.ends().getFirst()).orElse(null);
+        List<Wiring.Net> nets = new ArrayList<>();
+        boolean meet = left != null && right != null
+                && (left.matesWith(right) || left.matesLooselyWith(right));
+        if (meet && left.gender() == Gender.PLUG) {
+            Touching.of(left, right).forEach((p, s) -> nets.add(net(List.of(p), s)));
+        } else if (meet && right.gender() == Gender.PLUG) {
+            Touching.of(right, left).forEach((p, s) -> nets.add(net(s, List.of(p))));
+        } else {
+            Terminals.of(before, before.ends().getLast())
+                    .forEach(t -> nets.add(net(List.of(t.contact()), List.of(t.contact()))));
+        }
+        return new Wiring(nets);
+    }
+
+    private static Wiring.Net net(List<String> near, List<String> far) {
+        return new Wiring.Net(new TreeSet<>(near), new TreeSet<>(far));
     }
 
     private static void mate(Job before, Job after, List<String> problems) {

@@ -1,0 +1,111 @@
+package wegweiser.core.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wegweiser.core.TextJob;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.NamedPinout;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+
+/** One lead of each family, and how a careful technician would join it, written down beforehand. */
+class FamiliesRoutedTest {
+    private static Set<String> best(Job job) {
+        return Router.schemes(job).getFirst().links().stream().filter(l -> l.to().isPresent())
+                .map(l -> l.from().contact() + "-" + l.to().orElseThrow().contact()
+                        + l.conductor().map(c -> ":" + c).orElse(""))
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private static End end(String name, String pinout, String gender) {
+        NamedPinout named = NamedPinout.find(pinout).orElseThrow();
+        String id = named.family() + gender;
+        return End
+                .of(name, named.title(), Catalogue.standard().find(id).isPresent() ? id : named.family(),
+                        named.rows())
+                .withRole(named.role());
+    }
+
+    private static Job between(String a, String b, String cable) {
+        Job job = Job.of("lead", List.of(end("A", a, "-plug"), end("B", b, "-plug")), List.of(), List.of());
+        return cable.isEmpty() ? job : job.withCable(CableUse.of(cable, 2000));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "balanced-out-xlr|balanced-in-xlr|audio-2-screened|1-1:screen 2-2:RD 3-3:WH",
+            "phono-out|phono-in|audio-1-screened|centre-centre:WH outer-outer:screen",
+            "stereo-out-3.5|stereo-in-3.5|audio-2-screened|tip-tip:WH ring-ring:RD sleeve-sleeve:screen",
+            "balanced-line-out-xlr|phono-in|audio-2-screened|1-outer:screen 2-centre:RD 3-outer:WH",
+            "mono-out-6.35|balanced-line-in-xlr|audio-2-screened|sleeve-1:screen sleeve-3:WH tip-2:RD",
+            "sensor-pnp-3|input-card-m12|sensor-3|1-1:BN 3-3:BU",
+            "dmx-xlr-5|dmx-xlr-3||1-1 2-2 3-3",
+            "midi-out|midi-in||4-4 5-5",
+            "console-8p8c|rs232-9-terminal||1-8 2-6 3-2 4-5 6-3 7-4 8-7",
+            "ethernet-100-host|ethernet-100-switch|utp-4x2-24|1-1:WH/OG 2-2:OG 3-3:WH/GN 6-6:GN",
+            "usb-a-host|usb-b-device|usb2|1-1:RD 2-2:WH 3-3:GN 4-4:BK",
+            "usb3-a-host|usb3-b-device||1-1 2-2 3-3 4-4 5-5 6-6 8-8 9-9",
+            "usb-c-host|usb-c-device||A1-A1 A4-A4 A5-A5 A6-A6 A7-A7"})
+    void isJoinedAsItShouldBe(String a, String b, String cable, String links) {
+        Set<String> found = best(between(a, b, cable == null ? "" : cable));
+        assertThat(found).containsAll(Set.of(links.split(" ")));
+    }
+
+    @Test
+    void sameNumbersAtBothEndsAreCalledStraight() {
+        assertThat(Router.schemes(between("ethernet-100-host", "ethernet-100-switch", "")).getFirst().title())
+                .contains("straight");
+        assertThat(Router.schemes(between("ethernet-100-host", "ethernet-100-host", "")).getFirst().title())
+                .contains("crossed");
+    }
+
+    @Test
+    void aBusOfThreeIsAChain() {
+        String rows = "dsub-9-socket; 2 CAN-L both; 3 GND ground; 7 CAN-H both";
+        Job job = TextJob.of("A " + rows, "B " + rows, "C " + rows);
+        List<Link> links = Router.schemes(job).getFirst().links();
+        assertThat(links.stream().filter(l -> l.from().contact().equals("7")))
+                .extracting(l -> l.from() + " " + l.to().orElseThrow()).containsExactly("A.7 B.7", "B.7 C.7");
+    }
+
+    @Test
+    void aBusTakesOnePair() {
+        String rows = "terminal-3; 1 A both rs485; 2 B both rs485; 3 GND ground";
+        Job job = TextJob.of("A " + rows, "B " + rows, "cable rs485-2x2-screened 50");
+        assertThat(best(job)).contains("1-1:WH/BU", "2-2:BU");
+    }
+
+    @Test
+    void aSensorHasTheColoursOfItsTrade() {
+        Job job = TextJob.of(
+                "A m12-a-4-socket; 1 V+ supply-in 10..30V; 2 OUT2 out pnp-24v; 3 GND ground; 4 OUT1 out pnp-24v",
+                "B terminal-4; 1 V+ supply-out 24V; 2 OUT1 in plc-24v; 3 OUT2 in plc-24v; 4 GND ground",
+                "cable sensor-4 5");
+        assertThat(best(job)).containsExactlyInAnyOrder("1-1:BN", "2-3:WH", "3-4:BU", "4-2:BK");
+    }
+
+    @Test
+    void aBatteryAndAChassisAreNotTakenByDefault() {
+        Job job = TextJob.of(
+                "A vehicle-16-plug; 4 CHASSIS ground; 5 GND ground; 6 CAN-H both; 14 CAN-L both; 16 BATTERY supply-out 9..16V",
+                "B dsub-9-socket; 2 CAN-L both; 3 GND ground; 7 CAN-H both; 9 V+ supply-in 7..13V");
+        assertThat(best(job)).containsExactlyInAnyOrder("14-2", "5-3", "6-7");
+        assertThat(Router.schemes(job).getFirst().errors()).isZero();
+    }
+
+    @Test
+    void aRibbonLiesByItsPlaces() {
+        Job job = TextJob.of("A box-header-10-socket; 3 RXD in rs232; 5 TXD out rs232; 9 GND ground",
+                "B dsub-9-socket; 2 RXD in rs232; 3 TXD out rs232; 5 GND ground", "cable ribbon-10 0.3");
+        assertThat(best(job)).contains("3-3:3", "5-2:5", "9-5:9");
+    }
+}

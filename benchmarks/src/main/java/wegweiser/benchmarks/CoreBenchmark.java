@@ -3,6 +3,7 @@ package wegweiser.benchmarks;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -23,9 +24,16 @@ import wegweiser.core.advice.Goal;
 import wegweiser.core.advice.Proposal;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Rules;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 
@@ -43,6 +51,7 @@ public class CoreBenchmark {
     private TerminalIndex index;
     private List<Reading> readings;
     private Path large;
+    private Job full;
 
     @Setup
     public void prepare() throws IOException {
@@ -53,8 +62,32 @@ public class CoreBenchmark {
         index = new TerminalIndex(Terminals.of(big));
         readings = Cables.readings(big, 200, 7);
         Job largest = Cables.random("dsub-50-socket", 8);
+        full = fullPorts();
         large = Files.createTempFile("large", ".wegweiser.json");
         JobFile.write(large, largest.withReadings(Cables.readings(largest, 300, 9)));
+    }
+
+    /** Two ports of fifty contacts, each with a signal, and a wire for each. */
+    private static Job fullPorts() {
+        String[] signals = {"TXD", "RXD", "A", "B", "CAN-H", "CAN-L", "V+", "GND", "IO", "TX+"};
+        Direction[] ways = {Direction.OUT, Direction.IN, Direction.BOTH, Direction.BOTH, Direction.BOTH, Direction.BOTH,
+                Direction.SUPPLY_OUT, Direction.GROUND, Direction.BOTH, Direction.OUT};
+        String[] levels = {"rs232", "rs232", "rs485", "rs485", "can", "can", "supply", "", "cmos-3v3", "rs422"};
+        List<PinRow> rows = new ArrayList<>();
+        List<Link> links = new ArrayList<>();
+        for (int n = 1; n <= 50; n++) {
+            rows.add(PinRow.of(String.valueOf(n), signals[n % 10], ways[n % 10], levels[n % 10]));
+            links.add(Link.of("A." + n, "B." + n).withConductor(Optional.of(String.valueOf(n))));
+        }
+        return Job.of("full", List.of(End.of("A", "Mast logger", "dsub-50-plug", rows),
+                End.of("B", "Dome computer", "dsub-50-plug", rows)), links, List.of())
+                .withCable(CableUse.of("ribbon-50", 2000));
+    }
+
+    /** All rules over two ports of fifty contacts. */
+    @Benchmark
+    public List<Finding> rules50() {
+        return Rules.check(full);
     }
 
     /** A cable half way through, with an advisor that looks two touches ahead and one that proves. */

@@ -21,7 +21,7 @@ import wegweiser.core.quantity.Unit;
 /**
  * Small jobs written as text. An end: {@code A dsub-9-socket; 2 RXD in rs232; 5 GND ground; 9 V+ supply-in 7..13V 0.5A}.
  * Links: {@code 2-3 A.7-A.8=J 1-1:RD 4-4=R120}: conductor after a colon, part after an equals sign (J, R with ohms and /watts,
- * D, C, F, X for cut).
+ * D with volts, C, F, X for cut).
  */
 public final class TextJob {
     private final List<End> ends = new ArrayList<>();
@@ -119,7 +119,7 @@ public final class TextJob {
     private static Part part(String text) {
         return switch (text.charAt(0)) {
             case 'J' -> Part.of(PartKind.JUMPER);
-            case 'D' -> Part.of(PartKind.DIODE);
+            case 'D' -> text.length() > 1 ? Part.diode(Double.parseDouble(text.substring(1))) : Part.of(PartKind.DIODE);
             case 'C' -> Part.of(PartKind.CAPACITOR);
             case 'F' -> Part.of(PartKind.FUSE);
             case 'X' -> Part.of(PartKind.CUT);
@@ -129,7 +129,7 @@ public final class TextJob {
                 yield value.length > 1
                         ? new Part(made.kind(), made.ohms(), made.farads(),
                                 OptionalDouble.of(Double.parseDouble(value[1])),
-                                made.amps(), made.extra())
+                                made.amps(), made.volts(), made.extra())
                         : made;
             }
         };

@@ -38,6 +38,9 @@ public final class ConnectorFace extends Region {
     private double pressedX;
     private double pressedY;
 
+    /** Height in pixels below which nobody reads a name. */
+    private static final double LEAST_LETTERS = 6.5;
+
     public ConnectorFace() {
         getStyleClass().add("connector-face");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
@@ -138,7 +141,7 @@ public final class ConnectorFace extends Region {
         double dy = getHeight() / 2 - (drawing.topMm() + drawing.heightMm() / 2) * scale;
         // a name that nobody could read is left out until the picture is large enough
         List<Placed> wanted = drawing.shapes().stream()
-                .filter(s -> s.role() != Drawing.Role.NAME || ((Drawing.Label) s).size() * scale >= 6.5)
+                .filter(s -> !isOfName(s) || readable(s.id(), scale))
                 .map(s -> new Placed(s, scale, dx, dy)).toList();
         if (wanted.size() == painted.size()) {
             for (int k = 0; k < wanted.size(); k++) {
@@ -150,6 +153,15 @@ public final class ConnectorFace extends Region {
             group.getChildren().setAll(wanted.stream().map(p -> node(p.shape(), scale, dx, dy)).toList());
         }
         painted = wanted;
+    }
+
+    private static boolean isOfName(Drawing.Shape shape) {
+        return shape.role() == Drawing.Role.NAME || shape.role() == Drawing.Role.LEADER;
+    }
+
+    private boolean readable(String contact, double scale) {
+        return drawing.shapes().stream().anyMatch(s -> s.role() == Drawing.Role.NAME && s.id().equals(contact)
+                && ((Drawing.Label) s).size() * scale >= LEAST_LETTERS);
     }
 
     /** A shape where it lies on the screen: what is there already stays there. */

@@ -71,8 +71,8 @@ public final class MakeStage implements StageView {
         left.setPrefWidth(350);
         hand.setOnMouseClicked(_ -> choices.rightHandedProperty().set(!choices.rightHandedProperty().get()));
         where.getStyleClass().add("make-where");
-        check.setWrapText(true);
-        caution.setWrapText(true);
+        Panels.whole(check);
+        Panels.whole(caution);
         caution.getStyleClass().add("caution");
         caution.managedProperty().bind(caution.textProperty().isNotEmpty());
         check.managedProperty().bind(check.textProperty().isNotEmpty());

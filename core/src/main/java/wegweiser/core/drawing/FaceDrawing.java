@@ -38,15 +38,17 @@ public final class FaceDrawing {
         double h = outline.heightMm();
         BodyDrawing.add(type, side, shapes);
         double pitch = spacing(type);
+        NameTags tags = new NameTags(w, h);
         for (Contact contact : type.seenFrom(side)) {
-            contact(contact, outline, side, pitch, marks, shapes);
+            contact(contact, outline, side, pitch, marks, tags, shapes);
         }
+        double names = tags.draw(shapes);
         double margin = 0.6;
-        double below = outline instanceof Outline.Latched ? BodyDrawing.LATCH_MM : 0;
-        double beside = outline instanceof Outline.Axial axial ? AxialDrawing.besideMm(type, axial) : 0;
-        return new Drawing(-w / 2 - margin - beside, -h / 2 - margin, w + 2 * (margin + beside),
-                h + below + 2 * margin,
-                shapes);
+        double below = Math.max(tags.besideMm(1), outline instanceof Outline.Latched ? BodyDrawing.LATCH_MM : 0);
+        double beside = Math.max(names, outline instanceof Outline.Axial axial ? AxialDrawing.besideMm(type, axial) : 0);
+        double above = tags.besideMm(-1);
+        return new Drawing(-w / 2 - margin - beside, -h / 2 - margin - above, w + 2 * (margin + beside),
+                h + above + below + 2 * margin, shapes);
     }
 
     /** What a contact has to itself: the distance of the closest two, at most 4 mm; along a jack its pitch. */
@@ -66,7 +68,7 @@ public final class FaceDrawing {
     }
 
     private static void contact(Contact contact, Outline outline, Side side, double pitch, Marks marks,
-            List<Drawing.Shape> shapes) {
+            NameTags tags, List<Drawing.Shape> shapes) {
         boolean lit = marks.lit().contains(contact.id());
         String wire = marks.wires().get(contact.id());
         Drawing.Role role = lit
@@ -97,6 +99,11 @@ public final class FaceDrawing {
             return;
         }
         double halfHeight = spot.halfHeight();
+        boolean tagged = !name.isEmpty() && wire == null && !NameTags.fits(name, spot.halfWidth(), halfHeight);
+        if (tagged) {
+            tags.add(contact, name, halfHeight);
+            name = "";
+        }
         double size = Math.min(halfHeight * 1.1, 3.0 * spot.halfWidth() / Math.max(2, text.length()));
         double y = spot.y();
         shapes.add(new Drawing.Label(number, contact.id(), spot.x(),

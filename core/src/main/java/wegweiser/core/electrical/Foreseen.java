@@ -48,6 +48,8 @@ public final class Foreseen {
     /** A single junction shows at most this; a light or two junctions in a row show more, or over range. */
     public static final Window JUNCTION = new Window(LEAST_VOLTS, 0.8);
     private static final double MOST_VOLTS = 3.5;
+    /** Meters drive a diode with currents so different that its volts differ by as much, as a share. */
+    private static final double FORWARD = 0.3;
     private static final double HIDES_DIODE_OHMS = 1500;
     private static final double UNKNOWN_LEAST_OHMS = 3;
     private static final double UNKNOWN_MOST_OHMS = 1e9;
@@ -180,9 +182,19 @@ public final class Foreseen {
     /** What a planned diode shows from its anode: its own voltage, or less where planned resistors lie beside it. */
     public Window junction(Touch touch) {
         Window window = window(touch);
+        Window alone = forward(touch);
         return window.isGiven()
-                ? new Window(Math.min(JUNCTION.from(), window.from() * LEAST_AMPS), JUNCTION.to())
-                : JUNCTION;
+                ? new Window(Math.min(alone.from(), window.from() * LEAST_AMPS), alone.to())
+                : alone;
+    }
+
+    /** What the planned diodes of a touch show by themselves: as their part says, else as a plain junction. */
+    private Window forward(Touch touch) {
+        return touch.red().stream().flatMap(r -> touch.black().stream()
+                .flatMap(b -> parts(r, b).stream().filter(l -> l.is(PartKind.DIODE) && label(l.from()) == label(r))))
+                .map(l -> l.part().orElseThrow().volts()).filter(OptionalDouble::isPresent)
+                .mapToDouble(OptionalDouble::getAsDouble).min().stream()
+                .mapToObj(v -> new Window(v * (1 - FORWARD), v * (1 + FORWARD))).findFirst().orElse(JUNCTION);
     }
 
     /** Whether planned resistors beside a diode take its voltage away, so that it does not show whether it is there. */

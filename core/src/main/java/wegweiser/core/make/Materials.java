@@ -26,6 +26,9 @@ import wegweiser.core.words.Words;
 public final class Materials {
     private Materials() {}
 
+    /** Supplied inner diameters of shrink sleeve, in mm. */
+    private static final List<Double> SLEEVES_MM = List.of(1.2, 1.6, 2.4, 3.2, 4.8, 6.4, 9.5, 12.7);
+
     /** A part and how many of it. */
     public record Item(String words, int count) {}
 
@@ -45,7 +48,7 @@ public final class Materials {
             switch (type.termination()) {
                 case SOLDER_CUP -> {
                     items.add(new Item(Words.say("part.hood", Words.number(type.ratings().entryMaxMm())), 1));
-                    items.add(new Item(Words.say("part.sleeve"), joints));
+                    items.add(new Item(Words.say("part.sleeve", Words.number(sleeveMm(job))), joints));
                 }
                 case MODULAR -> items.add(new Item(Words.say("part.boot"), 1));
                 case CRIMP -> items.add(new Item(Words.say("part.contact"), joints));
@@ -60,6 +63,13 @@ public final class Materials {
                     .ifPresent(p -> items.add(new Item(partWords(p), 1)));
         }
         return items;
+    }
+
+    /** The shrink sleeve for a single wire: at least 1.2 times its insulation, which is taken as 0.3 mm of wall. */
+    private static double sleeveMm(Job job) {
+        int awg = Cables.of(job).map(CableStock::awg).orElse(24);
+        double insulated = 1.15 * Copper.diameterMm(awg) + 0.6;
+        return SLEEVES_MM.stream().filter(mm -> mm >= 1.2 * insulated).findFirst().orElse(SLEEVES_MM.getLast());
     }
 
     private static String partWords(Part part) {

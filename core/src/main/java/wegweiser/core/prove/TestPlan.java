@@ -252,7 +252,9 @@ public final class TestPlan {
                     tests.add(part(touch, Mode.DIODE, foreseen.junction(touch),
                             Words.say(foreseen.window(touch).isGiven()
                                     ? "prove.expect.diode-beside"
-                                    : "prove.expect.diode")));
+                                    : "prove.expect.diode",
+                                    Words.number(foreseen.junction(touch).from()),
+                                    Words.number(foreseen.junction(touch).to()))));
                     // beside a planned resistor the way back is the resistor's
                     if (!foreseen.window(turned).isGiven()) {
                         tests.add(part(turned, Mode.DIODE, Window.NONE,

@@ -25,8 +25,10 @@ final class Terminators implements Rule {
         List<Finding> found = new ArrayList<>();
         Circuit circuit = Circuit.of(derived);
         Map<Set<Integer>, List<Pin>> lines = new LinkedHashMap<>();
-        for (Pin one : derived.pins()) {
-            for (Pin two : derived.pins()) {
+        List<Pin> buses = derived.pins().stream().filter(p -> p.is(Direction.BOTH))
+                .filter(p -> p.has(Level.CAN) || p.has(Level.RS485)).filter(p -> p.half().isPresent()).toList();
+        for (Pin one : buses) {
+            for (Pin two : buses) {
                 if (areOneBus(one, two) && circuit.node(one.terminal()) != circuit.node(two.terminal())) {
                     lines.computeIfAbsent(Set.of(circuit.node(one.terminal()), circuit.node(two.terminal())),
                             _ -> new ArrayList<>()).addAll(List.of(one, two));
@@ -47,9 +49,7 @@ final class Terminators implements Rule {
     }
 
     private static boolean areOneBus(Pin one, Pin two) {
-        boolean bus = (one.has(Level.CAN) || one.has(Level.RS485)) && one.level().equals(two.level())
-                && one.is(Direction.BOTH) && two.is(Direction.BOTH);
-        return bus && !one.isApart(two) && one.half().isPresent() && two.half().isPresent()
+        return one.level().equals(two.level()) && !one.isApart(two)
                 && one.half().get().pair().equals(two.half().get().pair())
                 && one.half().get().polarity() > 0 && two.half().get().polarity() < 0;
     }

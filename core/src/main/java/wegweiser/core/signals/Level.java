@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.PinRow;
 
@@ -253,6 +254,8 @@ public enum Level implements HasId {
         }
     }
 
+    private static final Map<String, Level> BY_ID = Arrays.stream(values())
+            .collect(Collectors.toUnmodifiableMap(Level::id, l -> l));
     private static final Map<String, Level> BY_WORD = words();
     private static final Map<String, Level> BY_SIGNAL = Map.ofEntries(Map.entry("CAN-H", CAN),
             Map.entry("CAN-L", CAN), Map.entry("D+", USB2), Map.entry("D-", USB2), Map.entry("SDA", I2C),
@@ -286,7 +289,8 @@ public enum Level implements HasId {
 
     /** The level that a word stands for, however it is written: {@code rs232}, {@code RS-232}. */
     public static Optional<Level> of(String word) {
-        return Optional.ofNullable(BY_WORD.get(key(word)));
+        Level exact = BY_ID.get(word);
+        return exact != null ? Optional.of(exact) : Optional.ofNullable(BY_WORD.get(key(word)));
     }
 
     /** The level of a contact, if its row names a known one. */

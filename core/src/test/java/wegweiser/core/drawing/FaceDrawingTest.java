@@ -25,7 +25,7 @@ class FaceDrawingTest {
     private static boolean isContact(Drawing.Shape shape) {
         return switch (shape.role()) {
             case CONTACT, CONTACT_USED, CONTACT_LIT, CONTACT_DIM -> true;
-            case BODY, KEY, INSULATION, NUMBER, NUMBER_LIT, NAME, CABLE, WIRE, STRIPE -> false;
+            case BODY, KEY, INSULATION, LEADER, NUMBER, NUMBER_LIT, NAME, CABLE, WIRE, STRIPE -> false;
         };
     }
 

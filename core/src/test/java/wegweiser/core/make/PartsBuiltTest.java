@@ -81,4 +81,14 @@ class PartsBuiltTest {
         Job one = job.withReading(TypedReading.parse("A.2 A.7 120.3", job));
         assertThat(Verdict.of(one, wegweiser.core.advice.Fixture.COMB).faults()).isNotEmpty();
     }
+
+    @Test
+    void aLightEmittingDiodeShowsItsOwnVolts() {
+        Job light = TextJob.of("A terminal-2", "B terminal-2", "links 1-1=D1.9 2-2");
+        Job read = light.withReading(TypedReading.parse("A.1 B.1 1.82V", light));
+        assertThat(Verdict.of(read, wegweiser.core.advice.Fixture.PROBES).faults()).isEmpty();
+        Job plain = TextJob.of("A terminal-2", "B terminal-2", "links 1-1=D 2-2");
+        Job wrong = plain.withReading(TypedReading.parse("A.1 B.1 1.82V", plain));
+        assertThat(Verdict.of(wrong, wegweiser.core.advice.Fixture.PROBES).faults()).isNotEmpty();
+    }
 }

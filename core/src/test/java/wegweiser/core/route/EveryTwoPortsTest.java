@@ -33,7 +33,9 @@ class EveryTwoPortsTest {
     @ParameterizedTest
     @MethodSource("pinouts")
     void noWayWithoutAnErrorDoesHarm(NamedPinout near) {
-        for (NamedPinout far : NamedPinout.standard()) {
+        List<NamedPinout> all = NamedPinout.standard();
+        // which of the two comes first makes no difference, as is tried with the rules
+        for (NamedPinout far : all.subList(all.indexOf(near), all.size())) {
             Job job = Job.of("two ports", List.of(end("A", near), end("B", far)), List.of(), List.of());
             Map<Terminal, Pin> pins = new HashMap<>();
             Pin.of(job).forEach(p -> pins.put(p.terminal(), p));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -109,8 +110,12 @@ class RouterTest {
     }
 
     static Stream<Arguments> pairsOfPinouts() {
-        return NamedPinout.standard().stream()
-                .flatMap(a -> NamedPinout.standard().stream().map(b -> Arguments.of(a.id(), b.id())));
+        // all serial ports with each other, and of the rest every fifth pair
+        List<NamedPinout> all = NamedPinout.standard();
+        return IntStream.range(0, all.size() * all.size())
+                .filter(k -> k % 5 == 0 || all.get(k / all.size()).id().startsWith("rs232")
+                        && all.get(k % all.size()).id().startsWith("rs232"))
+                .mapToObj(k -> Arguments.of(all.get(k / all.size()).id(), all.get(k % all.size()).id()));
     }
 
     private static String plug(String pinout) {

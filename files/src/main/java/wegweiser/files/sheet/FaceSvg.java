@@ -51,7 +51,7 @@ public final class FaceSvg {
     private static String style(Drawing.Role role) {
         return switch (role) {
             case BODY -> "fill=\"#ECE6D8\" stroke=\"#1F2629\" stroke-width=\"0.2\"";
-            case INSULATION -> "fill=\"#1F2629\"";
+            case INSULATION, LEADER -> "fill=\"#1F2629\"";
             case KEY, CABLE -> "fill=\"#FFFEFA\" stroke=\"#1F2629\" stroke-width=\"0.15\"";
             case CONTACT_DIM -> "fill=\"#FFFEFA\" stroke=\"#8A877F\" stroke-width=\"0.1\"";
             case CONTACT_LIT -> "fill=\"#F2B90C\" stroke=\"#1F2629\" stroke-width=\"0.2\"";

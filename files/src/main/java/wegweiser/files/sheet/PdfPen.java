@@ -138,7 +138,7 @@ final class PdfPen implements Pen, AutoCloseable {
             throws IOException {
         float grey = switch (shape.role()) {
             case BODY -> 0.93f;
-            case INSULATION -> 0.15f;
+            case INSULATION, LEADER -> 0.15f;
             default -> 1f;
         };
         page.setNonStrokingColor(grey, grey, grey);

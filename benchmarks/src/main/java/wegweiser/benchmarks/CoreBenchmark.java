@@ -70,9 +70,11 @@ public class CoreBenchmark {
     /** Two ports of fifty contacts, each with a signal, and a wire for each. */
     private static Job fullPorts() {
         String[] signals = {"TXD", "RXD", "A", "B", "CAN-H", "CAN-L", "V+", "GND", "IO", "TX+"};
-        Direction[] ways = {Direction.OUT, Direction.IN, Direction.BOTH, Direction.BOTH, Direction.BOTH, Direction.BOTH,
+        Direction[] ways = {Direction.OUT, Direction.IN, Direction.BOTH, Direction.BOTH, Direction.BOTH,
+                Direction.BOTH,
                 Direction.SUPPLY_OUT, Direction.GROUND, Direction.BOTH, Direction.OUT};
-        String[] levels = {"rs232", "rs232", "rs485", "rs485", "can", "can", "supply", "", "cmos-3v3", "rs422"};
+        String[] levels = {"rs232", "rs232", "rs485", "rs485", "can", "can", "supply", "", "cmos-3v3",
+                "rs422"};
         List<PinRow> rows = new ArrayList<>();
         List<Link> links = new ArrayList<>();
         for (int n = 1; n <= 50; n++) {

@@ -119,7 +119,9 @@ public final class TextJob {
     private static Part part(String text) {
         return switch (text.charAt(0)) {
             case 'J' -> Part.of(PartKind.JUMPER);
-            case 'D' -> text.length() > 1 ? Part.diode(Double.parseDouble(text.substring(1))) : Part.of(PartKind.DIODE);
+            case 'D' -> text.length() > 1
+                    ? Part.diode(Double.parseDouble(text.substring(1)))
+                    : Part.of(PartKind.DIODE);
             case 'C' -> Part.of(PartKind.CAPACITOR);
             case 'F' -> Part.of(PartKind.FUSE);
             case 'X' -> Part.of(PartKind.CUT);

@@ -44,8 +44,10 @@ public final class FaceDrawing {
         }
         double names = tags.draw(shapes);
         double margin = 0.6;
-        double below = Math.max(tags.besideMm(1), outline instanceof Outline.Latched ? BodyDrawing.LATCH_MM : 0);
-        double beside = Math.max(names, outline instanceof Outline.Axial axial ? AxialDrawing.besideMm(type, axial) : 0);
+        double below = Math.max(tags.besideMm(1),
+                outline instanceof Outline.Latched ? BodyDrawing.LATCH_MM : 0);
+        double beside = Math.max(names,
+                outline instanceof Outline.Axial axial ? AxialDrawing.besideMm(type, axial) : 0);
         double above = tags.besideMm(-1);
         return new Drawing(-w / 2 - margin - beside, -h / 2 - margin - above, w + 2 * (margin + beside),
                 h + above + below + 2 * margin, shapes);
@@ -99,7 +101,8 @@ public final class FaceDrawing {
             return;
         }
         double halfHeight = spot.halfHeight();
-        boolean tagged = !name.isEmpty() && wire == null && !NameTags.fits(name, spot.halfWidth(), halfHeight);
+        boolean tagged = !name.isEmpty() && wire == null
+                && !NameTags.fits(name, spot.halfWidth(), halfHeight);
         if (tagged) {
             tags.add(contact, name, halfHeight);
             name = "";

@@ -63,9 +63,11 @@ final class NameTags {
                 double from = tag.contact().yMm() + side * tag.radius();
                 double to = y - side * size * 0.7;
                 double x = tag.contact().xMm();
-                shapes.add(new Drawing.Polygon(Drawing.Role.LEADER, tag.contact().id(), List.of(x - thin, from, x + thin,
-                        from, places[k] + thin, to, places[k] - thin, to)));
-                shapes.add(new Drawing.Label(Drawing.Role.NAME, tag.contact().id(), places[k], y, size, tag.name()));
+                shapes.add(new Drawing.Polygon(Drawing.Role.LEADER, tag.contact().id(),
+                        List.of(x - thin, from, x + thin,
+                                from, places[k] + thin, to, places[k] - thin, to)));
+                shapes.add(new Drawing.Label(Drawing.Role.NAME, tag.contact().id(), places[k], y, size,
+                        tag.name()));
                 most = Math.max(most, Math.abs(places[k]) + wide(tag) / 2 - width / 2);
             }
         }

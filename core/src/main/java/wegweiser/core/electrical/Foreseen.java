@@ -191,7 +191,8 @@ public final class Foreseen {
     /** What the planned diodes of a touch show by themselves: as their part says, else as a plain junction. */
     private Window forward(Touch touch) {
         return touch.red().stream().flatMap(r -> touch.black().stream()
-                .flatMap(b -> parts(r, b).stream().filter(l -> l.is(PartKind.DIODE) && label(l.from()) == label(r))))
+                .flatMap(b -> parts(r, b).stream()
+                        .filter(l -> l.is(PartKind.DIODE) && label(l.from()) == label(r))))
                 .map(l -> l.part().orElseThrow().volts()).filter(OptionalDouble::isPresent)
                 .mapToDouble(OptionalDouble::getAsDouble).min().stream()
                 .mapToObj(v -> new Window(v * (1 - FORWARD), v * (1 + FORWARD))).findFirst().orElse(JUNCTION);

@@ -69,7 +69,8 @@ public final class Materials {
     private static double sleeveMm(Job job) {
         int awg = Cables.of(job).map(CableStock::awg).orElse(24);
         double insulated = 1.15 * Copper.diameterMm(awg) + 0.6;
-        return SLEEVES_MM.stream().filter(mm -> mm >= 1.2 * insulated).findFirst().orElse(SLEEVES_MM.getLast());
+        return SLEEVES_MM.stream().filter(mm -> mm >= 1.2 * insulated).findFirst()
+                .orElse(SLEEVES_MM.getLast());
     }
 
     private static String partWords(Part part) {

@@ -25,7 +25,8 @@ public record Part(PartKind kind, OptionalDouble ohms, OptionalDouble farads, Op
 
     /** A diode that shows so many volts forward. */
     public static Part diode(double volts) {
-        return new Part(PartKind.DIODE, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(),
+        return new Part(PartKind.DIODE, OptionalDouble.empty(), OptionalDouble.empty(),
+                OptionalDouble.empty(),
                 OptionalDouble.empty(), OptionalDouble.of(volts), Extra.NONE);
     }
 }

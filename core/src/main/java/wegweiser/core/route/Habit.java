@@ -1,7 +1,10 @@
 package wegweiser.core.route;
 
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Pin;
@@ -12,6 +15,9 @@ import wegweiser.core.signals.Pin;
  * returns; of sound, red is right and white left.
  */
 final class Habit {
+    /** Signals that are called by a colour. */
+    private static final Map<String, String> COLOURS = Map.of("RED", "RD", "GREEN", "GN", "BLUE", "BU");
+
     private Habit() {}
 
     /** The colour for a line between two contacts, if the cable has it; either contact may be unknown. */
@@ -22,6 +28,11 @@ final class Habit {
         boolean ground = is(from, to, p -> p.is(Direction.GROUND));
         boolean second = is(from, to, p -> p.signal().equals("OUT2"));
         boolean output = is(from, to, p -> p.is(Direction.OUT));
+        Optional<String> own = Stream.of(from, to).filter(Objects::nonNull).map(p -> COLOURS.get(p.signal()))
+                .filter(Objects::nonNull).filter(cable.conductors()::contains).findFirst();
+        if (own.isPresent()) {
+            return own;
+        }
         String colour = sensor
                 ? supply ? "BN" : ground ? "BU" : second ? "WH" : output ? "BK" : ""
                 : supply || is(from, to, p -> p.signal().equals("RIGHT"))

@@ -12,6 +12,8 @@ import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Severity;
@@ -190,6 +192,7 @@ final class Match {
             joints.add(new Joint(hub, first.get(k), Kind.GROUND,
                     Words.say("why.ground", device(hub), device(first.get(k)))));
         }
+        returns();
         for (Pin pin : pins) {
             boolean cold = pin.signal().equals("COLD") && pin.isSignal()
                     && joints.stream().noneMatch(j -> j.from().equals(pin) || j.to().equals(pin));
@@ -199,6 +202,43 @@ final class Match {
                                 Words.say("why.cold", pin.words(), device(g))))));
             }
         }
+    }
+
+    /** Returns with a name of their own, such as those of colour signals, go to their like. */
+    private void returns() {
+        for (int i = 0; i < pins.size(); i++) {
+            Pin a = pins.get(i);
+            if (!a.is(Direction.GROUND) || a.signal().equals("GND") || a.signal().equals("CHASSIS")) {
+                continue;
+            }
+            pins.subList(i + 1, pins.size()).stream()
+                    .filter(b -> b.is(Direction.GROUND) && b.signal().equals(a.signal()) && a.isApart(b))
+                    .findFirst()
+                    .filter(b -> joints.stream().noneMatch(j -> j.from().equals(a) && j.to().equals(b)))
+                    .ifPresent(b -> joints
+                            .add(new Joint(a, b, Kind.GROUND, Words.say("why.return", a.words()))));
+        }
+    }
+
+    /** Contacts of a reversible plug that are one in it: its grounds, its supplies, one after the other. */
+    List<Link> bridges() {
+        List<Link> found = new ArrayList<>();
+        for (End end : job.ends()) {
+            for (String signal : end.connector().equals("usb-c-plug")
+                    ? List.of("GND", "VBUS")
+                    : List.<String>of()) {
+                List<Pin> alike = pins.stream().filter(p -> p.isAt(end.name()) && p.signal().equals(signal))
+                        .toList();
+                boolean used = joints.stream()
+                        .anyMatch(j -> alike.contains(j.from()) || alike.contains(j.to()));
+                for (int k = 1; used && k < alike.size(); k++) {
+                    Terminal before = alike.get(k - 1).terminal();
+                    found.add(Link.of(before, alike.get(k).terminal()).withPart(Part.of(PartKind.JUMPER))
+                            .withWhy(Words.say("why.plug", before, alike.get(k).terminal())));
+                }
+            }
+        }
+        return found;
     }
 
     private static boolean isHot(Pin pin, Pin cold) {

@@ -143,6 +143,7 @@ public final class Router {
             }
         }
         screen(job.ends().getFirst()).ifPresent(links::add);
+        links.addAll(match.bridges());
         return finished(id, Words.say("scheme." + id + ".title", way), Words.say("scheme." + id + ".why"),
                 links);
     }

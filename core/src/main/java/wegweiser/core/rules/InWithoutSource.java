@@ -2,12 +2,14 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
+import wegweiser.core.words.Words;
 
-/** A data input on which nothing talks. */
+/** A data input on which nothing talks, or loads that are joined with nothing to feed them. */
 final class InWithoutSource implements Rule {
     @Override
     public String id() {
@@ -25,6 +27,14 @@ final class InWithoutSource implements Rule {
                     && !pin.signal().equals("RI");
             if (data && !Circuit.of(derived).isDriven(pin)) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(pin.terminal()), pin.words()));
+            }
+        }
+        for (List<Pin> net : derived.netsOfPins()) {
+            List<Pin> loads = net.stream().filter(p -> p.is(Direction.SUPPLY_IN)).toList();
+            if (Feed.ends(loads).size() > 1 && net.stream().noneMatch(p -> p.is(Direction.SUPPLY_OUT))) {
+                found.add(new Finding(id(), Severity.NOTE, Pin.terminals(loads),
+                        Words.say("rule.in-without-source.loads", Pin.words(loads)),
+                        Words.say("rule.in-without-source.loads.remedy"), Optional.empty()));
             }
         }
         return found;

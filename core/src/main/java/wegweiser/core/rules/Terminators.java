@@ -26,7 +26,8 @@ final class Terminators implements Rule {
         Circuit circuit = Circuit.of(derived);
         Map<Set<Integer>, List<Pin>> lines = new LinkedHashMap<>();
         List<Pin> buses = derived.pins().stream().filter(p -> p.is(Direction.BOTH))
-                .filter(p -> p.has(Level.CAN) || p.has(Level.RS485)).filter(p -> p.half().isPresent()).toList();
+                .filter(p -> p.has(Level.CAN) || p.has(Level.RS485)).filter(p -> p.half().isPresent())
+                .toList();
         for (Pin one : buses) {
             for (Pin two : buses) {
                 if (areOneBus(one, two) && circuit.node(one.terminal()) != circuit.node(two.terminal())) {

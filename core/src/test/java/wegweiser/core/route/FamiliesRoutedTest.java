@@ -108,4 +108,26 @@ class FamiliesRoutedTest {
                 "B dsub-9-socket; 2 RXD in rs232; 3 TXD out rs232; 5 GND ground", "cable ribbon-10 0.3");
         assertThat(best(job)).contains("3-3:3", "5-2:5", "9-5:9");
     }
+
+    @Test
+    void eachColourHasItsOwnReturn() {
+        String rows = "dsub-15hd-plug; 1 RED %1$s video; 2 GREEN %1$s video; 3 BLUE %1$s video; 5 GND ground; "
+                + "6 RED-RETURN ground; 7 GREEN-RETURN ground; 8 BLUE-RETURN ground";
+        Job job = TextJob.of("A " + rows.formatted("out"), "B " + rows.formatted("in"),
+                "cable video-5-coax 2");
+        assertThat(best(job)).contains("1-1:RD", "2-2:GN", "3-3:BU")
+                .anyMatch(l -> l.startsWith("6-6")).anyMatch(l -> l.startsWith("7-7"))
+                .anyMatch(l -> l.startsWith("8-8"));
+    }
+
+    @Test
+    void aReversiblePlugHasItsGroundsAndSuppliesBridged() {
+        List<Link> links = Router.schemes(between("usb-c-host", "usb-c-device", "")).getFirst().links();
+        for (String end : List.of("A", "B")) {
+            assertThat(links.stream().filter(l -> l.isWithinOneEnd() && l.from().end().equals(end))
+                    .map(l -> l.from().contact() + "-" + l.to().orElseThrow().contact()))
+                    .containsExactly("A1-A12", "A12-B1", "B1-B12", "A4-A9", "A9-B4", "B4-B9");
+        }
+        assertThat(links).noneMatch(l -> l.from().contact().equals("B5") || l.from().contact().equals("B6"));
+    }
 }

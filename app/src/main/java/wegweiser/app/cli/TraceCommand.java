@@ -41,7 +41,10 @@ final class TraceCommand extends JobCommand {
 
     /** What is in the hands; a ladder plug tells joins apart, and what it leaves open is touched with probes. */
     private enum Hands {
-        PROBES, CLIP, COMB, LADDER
+        PROBES,
+        CLIP,
+        COMB,
+        LADDER
     }
 
     @Option(names = "--fixture", defaultValue = "probes")

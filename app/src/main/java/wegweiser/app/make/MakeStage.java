@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -19,12 +20,15 @@ import wegweiser.app.controls.FacePanel;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.Worded;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
 import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.CutList;
@@ -185,6 +189,7 @@ public final class MakeStage implements StageView {
             figure(t("make.cut-at"), metres(cut.totalMm()));
         }, () -> materials.getChildren().add(Panels.quiet(t("make.no-length"))));
         materials.getChildren().add(new LengthEditor(session, overlay, s.job()));
+        terminations(s.job());
         if (!s.figures().isEmpty()) {
             group(t("make.electrical"));
             s.figures().forEach(f -> figure(f.words(), f.value()));
@@ -192,6 +197,25 @@ public final class MakeStage implements StageView {
         if (!s.parts().isEmpty()) {
             group(t("make.parts"));
             s.parts().forEach(p -> figure(p.words(), String.valueOf(p.count())));
+        }
+    }
+
+    /** How wires are joined at each end, where its connector leaves a choice. */
+    private void terminations(Job job) {
+        for (End end : job.ends()) {
+            ConnectorType type = Catalogue.of(job).of(end).filter(c -> c.methods().size() > 1).orElse(null);
+            if (type == null) {
+                continue;
+            }
+            ComboBox<Termination> ways = new ComboBox<>();
+            ways.getItems().setAll(type.methods());
+            ways.setConverter(new Worded<>(w -> t("termination." + w.id())));
+            ways.setValue(type.termination());
+            ways.setId("termination-" + end.name());
+            ways.setMaxWidth(Double.MAX_VALUE);
+            ways.setOnAction(_ -> session.edit(j -> j.withEnd(end.name(),
+                    e -> e.withTermination(Optional.of(ways.getValue().id())))));
+            materials.getChildren().addAll(Panels.quiet(t("make.termination", end.name())), ways);
         }
     }
 

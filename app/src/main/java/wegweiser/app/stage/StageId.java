@@ -8,9 +8,12 @@ import wegweiser.core.model.HasId;
 
 /** The stages of a job in order, and the log beside them. */
 public enum StageId implements HasId {
-    ENDS(KeyCode.DIGIT1, KeyCode.NUMPAD1), TRACE(KeyCode.DIGIT2, KeyCode.NUMPAD2), ROUTE(KeyCode.DIGIT3,
-            KeyCode.NUMPAD3), MAKE(KeyCode.DIGIT4,
-                    KeyCode.NUMPAD4), PROVE(KeyCode.DIGIT5, KeyCode.NUMPAD5), LOG(KeyCode.L);
+    ENDS(KeyCode.DIGIT1, KeyCode.NUMPAD1),
+    TRACE(KeyCode.DIGIT2, KeyCode.NUMPAD2),
+    ROUTE(KeyCode.DIGIT3, KeyCode.NUMPAD3),
+    MAKE(KeyCode.DIGIT4, KeyCode.NUMPAD4),
+    PROVE(KeyCode.DIGIT5, KeyCode.NUMPAD5),
+    LOG(KeyCode.L);
 
     private final List<KeyCombination> keys;
 

@@ -12,7 +12,14 @@ import javafx.scene.shape.Shape;
 final class LegendItem extends HBox {
     /** The marks. */
     enum Kind {
-        JOINED, FOLLOWS, JOINED_ASSUMED, APART, APART_FOLLOWS, ASSUMED, UNKNOWN, NOW
+        JOINED,
+        FOLLOWS,
+        JOINED_ASSUMED,
+        APART,
+        APART_FOLLOWS,
+        ASSUMED,
+        UNKNOWN,
+        NOW
     }
 
     LegendItem(Kind kind, String words) {

@@ -46,7 +46,7 @@ public final class Catalogue {
 
     /** The connector of an end, or empty for bare leads and unknown ids. */
     public Optional<ConnectorType> of(End end) {
-        return find(end.connector());
+        return find(end.connector()).map(t -> t.joinedBy(end.termination()));
     }
 
     /** A connector of this family, whichever gender there is. */

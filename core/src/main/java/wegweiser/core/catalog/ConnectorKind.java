@@ -5,60 +5,34 @@ import wegweiser.core.model.HasId;
 
 /** The kinds of connector, each with the ways in which wires are commonly joined to it, the usual one first. */
 public enum ConnectorKind implements HasId {
-    DSUB("dsub", Termination.SOLDER_CUP, Termination.CRIMP, Termination.RIBBON), BOX_HEADER("box-header",
-            Termination.RIBBON), MICRO_RIBBON("micro-ribbon", Termination.SOLDER_CUP,
-                    Termination.RIBBON), MODULAR("modular", Termination.MODULAR,
-                            Termination.PUNCH_DOWN), JACK("jack", Termination.JACK_SOLDER), PHONO("phono",
-                                    Termination.JACK_SOLDER), BARREL("barrel", Termination.JACK_SOLDER,
-                                            Termination.SCREW), COAX("coax", Termination.CRIMP,
-                                                    Termination.SOLDER_CUP), XLR("xlr",
-                                                            Termination.SOLDER_CUP), USB("usb",
-                                                                    Termination.SOLDER_CUP), HDMI("hdmi",
-                                                                            Termination.SOLDER_CUP), M12(
-                                                                                    "m12",
-                                                                                    Termination.CIRCULAR_DISPLACEMENT,
-                                                                                    Termination.SCREW,
-                                                                                    Termination.SOLDER_CUP,
-                                                                                    Termination.CRIMP), M8(
-                                                                                            "m8",
-                                                                                            Termination.CIRCULAR_DISPLACEMENT,
-                                                                                            Termination.SOLDER_CUP), DIN(
-                                                                                                    "din",
-                                                                                                    Termination.SOLDER_CUP), MINI_DIN(
-                                                                                                            "mini-din",
-                                                                                                            Termination.SOLDER_CUP), VEHICLE(
-                                                                                                                    "vehicle",
-                                                                                                                    Termination.CRIMP,
-                                                                                                                    Termination.SOLDER_CUP), TRAILER(
-                                                                                                                            "trailer",
-                                                                                                                            Termination.SCREW), ROW(
-                                                                                                                                    "row",
-                                                                                                                                    Termination.CRIMP), PLUGGABLE(
-                                                                                                                                            "pluggable",
-                                                                                                                                            Termination.SCREW,
-                                                                                                                                            Termination.SOLDER_CUP), TERMINAL(
-                                                                                                                                                    "terminal",
-                                                                                                                                                    Termination.SCREW), BANANA(
-                                                                                                                                                            "banana",
-                                                                                                                                                            Termination.SCREW,
-                                                                                                                                                            Termination.SOLDER_CUP), BLADE(
-                                                                                                                                                                    "blade",
-                                                                                                                                                                    Termination.CRIMP), LUG(
-                                                                                                                                                                            "ring",
-                                                                                                                                                                            Termination.CRIMP,
-                                                                                                                                                                            Termination.SOLDER_CUP), SPADE(
-                                                                                                                                                                                    "spade",
-                                                                                                                                                                                    Termination.CRIMP,
-                                                                                                                                                                                    Termination.SOLDER_CUP), CROCODILE(
-                                                                                                                                                                                            "crocodile",
-                                                                                                                                                                                            Termination.SCREW,
-                                                                                                                                                                                            Termination.SOLDER_CUP), CIRCULAR(
-                                                                                                                                                                                                    "circular",
-                                                                                                                                                                                                    Termination.SOLDER_CUP,
-                                                                                                                                                                                                    Termination.CRIMP), OWN(
-                                                                                                                                                                                                            "",
-                                                                                                                                                                                                            Termination.SOLDER_CUP,
-                                                                                                                                                                                                            Termination.CRIMP);
+    DSUB("dsub", Termination.SOLDER_CUP, Termination.CRIMP, Termination.RIBBON),
+    BOX_HEADER("box-header", Termination.RIBBON),
+    MICRO_RIBBON("micro-ribbon", Termination.SOLDER_CUP, Termination.RIBBON),
+    MODULAR("modular", Termination.MODULAR, Termination.PUNCH_DOWN),
+    JACK("jack", Termination.JACK_SOLDER),
+    PHONO("phono", Termination.JACK_SOLDER),
+    BARREL("barrel", Termination.JACK_SOLDER, Termination.SCREW),
+    COAX("coax", Termination.CRIMP, Termination.SOLDER_CUP),
+    XLR("xlr", Termination.SOLDER_CUP),
+    USB("usb", Termination.SOLDER_CUP),
+    HDMI("hdmi", Termination.SOLDER_CUP),
+    M12("m12", Termination.CIRCULAR_DISPLACEMENT, Termination.SCREW, Termination.SOLDER_CUP,
+            Termination.CRIMP),
+    M8("m8", Termination.CIRCULAR_DISPLACEMENT, Termination.SOLDER_CUP),
+    DIN("din", Termination.SOLDER_CUP),
+    MINI_DIN("mini-din", Termination.SOLDER_CUP),
+    VEHICLE("vehicle", Termination.CRIMP, Termination.SOLDER_CUP),
+    TRAILER("trailer", Termination.SCREW),
+    ROW("row", Termination.CRIMP),
+    PLUGGABLE("pluggable", Termination.SCREW, Termination.SOLDER_CUP),
+    TERMINAL("terminal", Termination.SCREW),
+    BANANA("banana", Termination.SCREW, Termination.SOLDER_CUP),
+    BLADE("blade", Termination.CRIMP),
+    LUG("ring", Termination.CRIMP, Termination.SOLDER_CUP),
+    SPADE("spade", Termination.CRIMP, Termination.SOLDER_CUP),
+    CROCODILE("crocodile", Termination.SCREW, Termination.SOLDER_CUP),
+    CIRCULAR("circular", Termination.SOLDER_CUP, Termination.CRIMP),
+    OWN("", Termination.SOLDER_CUP, Termination.CRIMP);
 
     private final String stem;
     private final List<Termination> methods;

@@ -110,10 +110,22 @@ public record ConnectorType(String id, String title, String family, Gender gende
         return ConnectorKind.of(family);
     }
 
+    /** The same connector with wires joined to it in some way; as it is where the word is none of its ways. */
+    public ConnectorType joinedBy(Optional<String> word) {
+        return word.flatMap(w -> methods().stream().filter(m -> m.id().equals(w)).findFirst())
+                .filter(m -> m != termination)
+                .map(m -> new ConnectorType(id, title, family, gender, contacts, pitchMm, outline, m, ratings,
+                        ribbonOrder, numbersToCheck))
+                .orElse(this);
+    }
+
     /** Ways of joining wires to it, the usual one first. */
     public List<Termination> methods() {
-        return kind().methods().stream().filter(m -> m != Termination.RIBBON || !ribbonOrder.isEmpty())
-                .toList();
+        // what goes on a cable and what goes on a board are joined in one way each
+        return kind() == ConnectorKind.MODULAR || kind() == ConnectorKind.PLUGGABLE
+                ? List.of(termination)
+                : kind().methods().stream().filter(m -> m != Termination.RIBBON || !ribbonOrder.isEmpty())
+                        .toList();
     }
 
     /**

@@ -53,6 +53,8 @@ public sealed interface Outline {
 
     /** The edge that carries a key or mark. */
     enum Key {
-        NONE, TOP, BOTTOM
+        NONE,
+        TOP,
+        BOTTOM
     }
 }

@@ -34,7 +34,16 @@ public final class Derived {
     private final Map<Object, Part> parts = new ConcurrentHashMap<>();
 
     private enum Own {
-        CATALOGUE, TERMINALS, INDEX, NETS, NETS_OF_PINS, PINS, BY_TERMINAL, EVIDENCE, PROOF, FORESEEN
+        CATALOGUE,
+        TERMINALS,
+        INDEX,
+        NETS,
+        NETS_OF_PINS,
+        PINS,
+        BY_TERMINAL,
+        EVIDENCE,
+        PROOF,
+        FORESEEN
     }
 
     /** A part and whether it is there yet. */

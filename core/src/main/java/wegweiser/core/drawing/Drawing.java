@@ -14,7 +14,20 @@ public record Drawing(double leftMm, double topMm, double widthMm, double height
 
     /** What a shape stands for. */
     public enum Role implements HasId {
-        BODY, KEY, INSULATION, CONTACT, CONTACT_USED, CONTACT_LIT, CONTACT_DIM, NUMBER, NUMBER_LIT, NAME, LEADER, CABLE, WIRE, STRIPE
+        BODY,
+        KEY,
+        INSULATION,
+        CONTACT,
+        CONTACT_USED,
+        CONTACT_LIT,
+        CONTACT_DIM,
+        NUMBER,
+        NUMBER_LIT,
+        NAME,
+        LEADER,
+        CABLE,
+        WIRE,
+        STRIPE
     }
 
     /** A shape with its role; {@code id} is the contact it belongs to, or empty. */

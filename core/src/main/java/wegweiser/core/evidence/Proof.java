@@ -48,7 +48,10 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
 
     /** What a pair still needs to be proved. */
     public enum Need {
-        NOTHING, LOOK, OHMS, DIODE
+        NOTHING,
+        LOOK,
+        OHMS,
+        DIODE
     }
 
     public Proof {

@@ -31,7 +31,10 @@ public record LadderPlug(List<Double> values, Errors error) {
 
     /** A series of preferred numbers (IEC 60063) with the tolerance its parts usually have. */
     public enum Series {
-        E12(12, 0.05), E24(24, 0.01), E96(96, 0.01), E96_CLOSE(96, 0.001);
+        E12(12, 0.05),
+        E24(24, 0.01),
+        E96(96, 0.01),
+        E96_CLOSE(96, 0.001);
 
         private final int steps;
         private final double tolerance;

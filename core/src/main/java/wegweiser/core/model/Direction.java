@@ -2,7 +2,14 @@ package wegweiser.core.model;
 
 /** What a contact does, always as seen from its own device. */
 public enum Direction implements HasId {
-    OUT, IN, BOTH, SUPPLY_OUT, SUPPLY_IN, GROUND, SHIELD, UNUSED;
+    OUT,
+    IN,
+    BOTH,
+    SUPPLY_OUT,
+    SUPPLY_IN,
+    GROUND,
+    SHIELD,
+    UNUSED;
 
     /** Whether this is a supply contact of either kind. */
     public boolean isSupply() {

@@ -9,9 +9,11 @@ import java.util.Optional;
  *
  * @param connector catalogue id of the connector on the cable
  * @param port catalogue id of the device's own connector, when it is known
+ * @param termination word of the way in which wires are joined to the connector, where it is not its usual one
  */
 public record End(String name, String device, Optional<Role> role, String connector, Optional<String> port,
-        List<PinRow> pinout, List<PortReading> portReadings, Map<String, Object> extra) {
+        List<PinRow> pinout, List<PortReading> portReadings, Optional<String> termination,
+        Map<String, Object> extra) {
     /** The connector id of an end without a connector. */
     public static final String LEADS = "leads";
 
@@ -23,7 +25,7 @@ public record End(String name, String device, Optional<Role> role, String connec
 
     public static End of(String name, String device, String connector, List<PinRow> pinout) {
         return new End(name, device, Optional.empty(), connector, Optional.empty(), pinout, List.of(),
-                Extra.NONE);
+                Optional.empty(), Extra.NONE);
     }
 
     /** The pinout row of a contact, if there is one. */
@@ -36,23 +38,28 @@ public record End(String name, String device, Optional<Role> role, String connec
     }
 
     public End withRole(Optional<Role> newRole) {
-        return new End(name, device, newRole, connector, port, pinout, portReadings, extra);
+        return new End(name, device, newRole, connector, port, pinout, portReadings, termination, extra);
     }
 
     public End withConnector(String newConnector) {
-        return new End(name, device, role, newConnector, port, pinout, portReadings, extra);
+        return new End(name, device, role, newConnector, port, pinout, portReadings, termination, extra);
+    }
+
+    public End withTermination(Optional<String> newTermination) {
+        return new End(name, device, role, connector, port, pinout, portReadings, newTermination, extra);
     }
 
     public End withPort(String newPort) {
-        return new End(name, device, role, connector, Optional.of(newPort), pinout, portReadings, extra);
+        return new End(name, device, role, connector, Optional.of(newPort), pinout, portReadings, termination,
+                extra);
     }
 
     public End withDevice(String newDevice) {
-        return new End(name, newDevice, role, connector, port, pinout, portReadings, extra);
+        return new End(name, newDevice, role, connector, port, pinout, portReadings, termination, extra);
     }
 
     public End withPinout(List<PinRow> newPinout) {
-        return new End(name, device, role, connector, port, newPinout, portReadings, extra);
+        return new End(name, device, role, connector, port, newPinout, portReadings, termination, extra);
     }
 
     /** This end with one more measurement on its port; one of the same kind at the same contact is replaced. */
@@ -65,7 +72,7 @@ public record End(String name, String device, Optional<Role> role, String connec
     }
 
     public End withPortReadings(List<PortReading> newReadings) {
-        return new End(name, device, role, connector, port, pinout, newReadings, extra);
+        return new End(name, device, role, connector, port, pinout, newReadings, termination, extra);
     }
 
     /** This end with the row of the same contact replaced, or the row added where there was none. */

@@ -3,7 +3,9 @@ package wegweiser.core.model;
 /** What lies between two terminals when it is not simply a wire. */
 public enum PartKind implements HasId {
     /** A short wire inside one end. */
-    JUMPER, RESISTOR, CAPACITOR,
+    JUMPER,
+    RESISTOR,
+    CAPACITOR,
     /** Anode at the link's {@code from}. */
     DIODE,
     /** In line with a conductor; it conducts like a wire until it blows. */

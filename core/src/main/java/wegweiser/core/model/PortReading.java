@@ -18,7 +18,9 @@ public record PortReading(String contact, String against, Kind mode, double valu
 
     /** What was measured. */
     public enum Kind implements HasId {
-        VOLTS, OHMS, CONTINUITY,
+        VOLTS,
+        OHMS,
+        CONTINUITY,
         /** Volts with a resistor to ground. */
         VOLTS_LOADED,
         /** How far the volts move while the device sends. */
@@ -27,7 +29,9 @@ public record PortReading(String contact, String against, Kind mode, double valu
 
     /** What the device did meanwhile. */
     public enum State implements HasId {
-        IDLE, SENDING, UNPOWERED;
+        IDLE,
+        SENDING,
+        UNPOWERED;
     }
 
     public PortReading {

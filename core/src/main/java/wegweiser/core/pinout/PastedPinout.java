@@ -17,7 +17,10 @@ import wegweiser.core.words.Words;
 public record PastedPinout(List<Line> lines) {
     /** What became of a line. */
     public enum Kind {
-        UNDERSTOOD, HEADING, EMPTY, NOT_UNDERSTOOD
+        UNDERSTOOD,
+        HEADING,
+        EMPTY,
+        NOT_UNDERSTOOD
     }
 
     /**

@@ -5,7 +5,16 @@ import wegweiser.core.words.Words;
 
 /** What a contact of a device's port can be, as far as a meter can tell. */
 public enum PortClass implements HasId {
-    GROUND, SCREEN, SUPPLY, RS232_TRANSMIT, RS232_OUTPUT, RS232_INPUT, LOGIC_TRANSMIT, LOGIC_OUTPUT, LOGIC_PULL_UP, OPEN;
+    GROUND,
+    SCREEN,
+    SUPPLY,
+    RS232_TRANSMIT,
+    RS232_OUTPUT,
+    RS232_INPUT,
+    LOGIC_TRANSMIT,
+    LOGIC_OUTPUT,
+    LOGIC_PULL_UP,
+    OPEN;
 
     /** The word for it on screen. */
     public String words() {

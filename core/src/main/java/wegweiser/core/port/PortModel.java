@@ -11,7 +11,9 @@ import java.util.Map;
 final class PortModel {
     /** The kinds of port; classes are likely or unlikely in each. */
     enum Kind {
-        RS232, LOGIC_5V, LOGIC_3V3
+        RS232,
+        LOGIC_5V,
+        LOGIC_3V3
     }
 
     private static final double FLOOR = 0.004;

@@ -12,6 +12,12 @@ public record Fault(Kind kind, List<Terminal> terminals) {
 
     /** What is wrong. */
     public enum Kind implements HasId {
-        OPEN, SHORT, STRAND_LEFT, PART_MISSING, PART_WRONG, PART_REVERSED, PART_UNPLANNED;
+        OPEN,
+        SHORT,
+        STRAND_LEFT,
+        PART_MISSING,
+        PART_WRONG,
+        PART_REVERSED,
+        PART_UNPLANNED;
     }
 }

@@ -17,12 +17,17 @@ import wegweiser.core.model.Touch;
 public record Test(Kind kind, Touch touch, Mode mode, String expect, Danger danger, Window window) {
     /** What is tested. */
     public enum Kind implements HasId {
-        JOINED, APART, PART;
+        JOINED,
+        APART,
+        PART;
     }
 
     /** Groups of tests, the most dangerous first. */
     public enum Danger implements HasId {
-        SUPPLY_TO_GROUND, SUPPLY_TO_SIGNAL, NEIGHBOURS, REST;
+        SUPPLY_TO_GROUND,
+        SUPPLY_TO_SIGNAL,
+        NEIGHBOURS,
+        REST;
 
         @Override
         public String id() {

@@ -34,12 +34,16 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         List<Test> once, List<String> blind) {
     /** How a cable stands. */
     public enum Result implements HasId {
-        PASS, FAIL, INCOMPLETE;
+        PASS,
+        FAIL,
+        INCOMPLETE;
     }
 
     /** How a single test stands. */
     public enum State implements HasId {
-        OPEN, PASSED, FAILED
+        OPEN,
+        PASSED,
+        FAILED
     }
 
     public static Verdict of(Job job, Fixture fixture) {

@@ -8,10 +8,11 @@ import java.util.Optional;
 /** What is measured, how it is spelled, and in which steps it is shown. */
 public enum Unit {
     OHM(List.of("\u03A9", "\u2126", "ohm", "ohms", "R"), new Prefix("M", 1e6), new Prefix("k", 1e3),
-            Prefix.NONE), VOLT(List.of("V", "volt", "volts", "VDC"), Prefix.NONE, new Prefix("m", 1e-3)), AMP(
-                    List.of("A", "amp", "amps"), Prefix.NONE, new Prefix("m", 1e-3)), FARAD(List.of("F"),
-                            new Prefix("\u00B5", 1e-6), new Prefix("n", 1e-9),
-                            new Prefix("p", 1e-12)), METRE(List.of("m"), Prefix.NONE);
+            Prefix.NONE),
+    VOLT(List.of("V", "volt", "volts", "VDC"), Prefix.NONE, new Prefix("m", 1e-3)),
+    AMP(List.of("A", "amp", "amps"), Prefix.NONE, new Prefix("m", 1e-3)),
+    FARAD(List.of("F"), new Prefix("\u00B5", 1e-6), new Prefix("n", 1e-9), new Prefix("p", 1e-12)),
+    METRE(List.of("m"), Prefix.NONE);
 
     /** A step of a unit, such as kilo. */
     record Prefix(String sign, double factor) {

@@ -12,6 +12,7 @@ import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -49,7 +50,7 @@ public final class Allocation {
 
     /** Which wire lies at each contact, where the connector leaves no choice. */
     private void place(End end, ConnectorType type) {
-        List<String> order = type.kind() == ConnectorKind.BOX_HEADER
+        List<String> order = type.termination() == Termination.RIBBON
                 ? type.ribbonOrder()
                 : type.kind() == ConnectorKind.MODULAR ? type.pinIds() : List.of();
         int first = type.kind() == ConnectorKind.MODULAR

@@ -45,7 +45,12 @@ final class Match {
 
     /** What a joint is for. */
     enum Kind {
-        DATA, REQUEST, READY, GROUND, SUPPLY, OTHER
+        DATA,
+        REQUEST,
+        READY,
+        GROUND,
+        SUPPLY,
+        OTHER
     }
 
     /** Lines that are joined at one contact of each end alone, whatever their twin. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
@@ -34,7 +35,7 @@ final class ConductorImpossible implements Rule {
         List<List<Lie>> headers = new ArrayList<>();
         for (End end : derived.job().ends()) {
             ConnectorType type = derived.connector(end.name()).orElse(null);
-            if (type != null && type.kind() == ConnectorKind.BOX_HEADER) {
+            if (type != null && type.termination() == Termination.RIBBON) {
                 headers.add(lies(derived, end, type.ribbonOrder(), cable));
             } else if (type != null && type.kind() == ConnectorKind.MODULAR) {
                 modular(cable, lies(derived, end, type.pinIds(), cable), type.pinIds().size(), found);

@@ -13,7 +13,9 @@ import java.util.Optional;
 public record Half(String pair, int polarity, School school) {
     /** How the halves of a pair are named. */
     public enum School {
-        SIGN, LETTER, NONE
+        SIGN,
+        LETTER,
+        NONE
     }
 
     private static final Map<String, Half> NAMED = Map.ofEntries(

@@ -17,205 +17,72 @@ import wegweiser.core.model.PinRow;
  * pinout may name others, of which nothing is known.
  */
 public enum Level implements HasId {
-    RS232(Kind.SERIAL, Drive.both(-15, 15, -5, 5), Take.of(-25, 25, -3, 3)), TTL_5V(Kind.LOGIC,
-            Drive.both(0, 5.25, 0.4, 2.4), Take.of(-0.5, 5.5, 0.8, 2.0), "ttl", "5v",
-            "5v-ttl"), CMOS_5V(Kind.LOGIC, Drive.both(0, 5.25, 0.4, 4.4), Take.of(-0.5, 5.5, 1.5, 3.5),
-                    "5v-cmos", "hc"), CMOS_3V3(Kind.LOGIC, Drive.both(0, 3.3, 0.4, 2.9),
-                            Take.of(-0.3, 3.6, 0.8, 2.0), "3v3", "lvttl", "lvcmos",
-                            "lvcmos33", "ttl-3v3", "3v3-cmos"), CMOS_1V8(Kind.LOGIC,
-                                    Drive.both(0, 1.8, 0.35, 1.45), Take.of(-0.3, 2.1, 0.63, 1.17), "1v8",
-                                    "lvcmos18"), OPEN_DRAIN(Kind.LOGIC, Drive.low(0.4),
-                                            Take.of(-0.5, 5.5, 0.8, 2.0)), OPEN_COLLECTOR(Kind.LOGIC,
-                                                    Drive.low(0.4), Take.of(-0.5, 30, 0.8, 2.0)), I2C(
-                                                            Kind.LOGIC, Drive.low(0.4),
-                                                            Take.of(-0.5, 5.5, 1.5, 3.5), "iic", "twi",
-                                                            "i2c-bus"), ONE_WIRE(Kind.LOGIC, Drive.low(0.4),
-                                                                    Take.of(-0.5, 5.5, 0.8, 2.2), "1-wire",
-                                                                    "1wire"), RS422(Kind.DIFFERENTIAL,
-                                                                            Drive.between(-6, 6),
-                                                                            Take.of(-10, 10), "eia-422",
-                                                                            "tia-422"), RS485(
-                                                                                    Kind.DIFFERENTIAL,
-                                                                                    Drive.between(-6, 6),
-                                                                                    Take.of(-9, 14),
-                                                                                    "eia-485", "tia-485",
-                                                                                    "dmx",
-                                                                                    "dmx512"), USB2(Kind.USB2,
-                                                                                            Drive.both(0, 3.6,
-                                                                                                    0.3, 2.8),
-                                                                                            Take.of(-0.5, 3.8,
-                                                                                                    0.8, 2.0),
-                                                                                            "usb"), USB3(
-                                                                                                    Kind.USB3,
-                                                                                                    Drive.between(
-                                                                                                            -0.6,
-                                                                                                            1.2),
-                                                                                                    Take.of(-0.6,
-                                                                                                            1.2)), CAN(
-                                                                                                                    Kind.CAN,
-                                                                                                                    Drive.between(
-                                                                                                                            0,
-                                                                                                                            5),
-                                                                                                                    Take.of(-3,
-                                                                                                                            32),
-                                                                                                                    "can-bus",
-                                                                                                                    "can-fd"), K_LINE(
-                                                                                                                            Kind.VEHICLE,
-                                                                                                                            Drive.both(
-                                                                                                                                    0,
-                                                                                                                                    16,
-                                                                                                                                    2.4,
-                                                                                                                                    9),
-                                                                                                                            Take.of(-1,
-                                                                                                                                    32,
-                                                                                                                                    3.6,
-                                                                                                                                    8.4),
-                                                                                                                            "iso-9141",
-                                                                                                                            "kwp"), LIN(
-                                                                                                                                    Kind.VEHICLE,
-                                                                                                                                    Drive.both(
-                                                                                                                                            0,
-                                                                                                                                            16,
-                                                                                                                                            2.4,
-                                                                                                                                            9),
-                                                                                                                                    Take.of(-1,
-                                                                                                                                            32,
-                                                                                                                                            4.8,
-                                                                                                                                            7.2),
-                                                                                                                                    "lin-bus"), SDI_12(
-                                                                                                                                            Kind.SDI12,
-                                                                                                                                            Drive.both(
-                                                                                                                                                    0,
-                                                                                                                                                    5.5,
-                                                                                                                                                    0.5,
-                                                                                                                                                    3.5),
-                                                                                                                                            Take.of(-0.5,
-                                                                                                                                                    6,
-                                                                                                                                                    1.0,
-                                                                                                                                                    3.5),
-                                                                                                                                            "sdi12"), ETHERNET(
-                                                                                                                                                    Kind.ETHERNET,
-                                                                                                                                                    Drive.between(
-                                                                                                                                                            -2.5,
-                                                                                                                                                            2.5),
-                                                                                                                                                    Take.of(-2.8,
-                                                                                                                                                            2.8),
-                                                                                                                                                    "10base-t",
-                                                                                                                                                    "100base-tx",
-                                                                                                                                                    "1000base-t"), TELEPHONE(
-                                                                                                                                                            Kind.TELEPHONE,
-                                                                                                                                                            Drive.between(
-                                                                                                                                                                    -180,
-                                                                                                                                                                    180),
-                                                                                                                                                            Take.of(-200,
-                                                                                                                                                                    200),
-                                                                                                                                                            "pots",
-                                                                                                                                                            "phone",
-                                                                                                                                                            "telephone-line"), AUDIO_MIC(
-                                                                                                                                                                    Kind.AUDIO,
-                                                                                                                                                                    Drive.between(
-                                                                                                                                                                            -0.1,
-                                                                                                                                                                            0.1),
-                                                                                                                                                                    Take.of(-2,
-                                                                                                                                                                            50),
-                                                                                                                                                                    "mic",
-                                                                                                                                                                    "microphone"), AUDIO_LINE(
-                                                                                                                                                                            Kind.AUDIO,
-                                                                                                                                                                            Drive.between(
-                                                                                                                                                                                    -9,
-                                                                                                                                                                                    9),
-                                                                                                                                                                            Take.of(-15,
-                                                                                                                                                                                    15),
-                                                                                                                                                                            "line",
-                                                                                                                                                                            "line-level"), AUDIO_PHONES(
-                                                                                                                                                                                    Kind.AUDIO,
-                                                                                                                                                                                    Drive.between(
-                                                                                                                                                                                            -5,
-                                                                                                                                                                                            5),
-                                                                                                                                                                                    Take.of(-10,
-                                                                                                                                                                                            10),
-                                                                                                                                                                                    "phones",
-                                                                                                                                                                                    "headphone",
-                                                                                                                                                                                    "headphones"), AUDIO_SPEAKER(
-                                                                                                                                                                                            Kind.AUDIO,
-                                                                                                                                                                                            Drive.between(
-                                                                                                                                                                                                    -40,
-                                                                                                                                                                                                    40),
-                                                                                                                                                                                            Take.of(-60,
-                                                                                                                                                                                                    60),
-                                                                                                                                                                                            "speaker"), PNP_24V(
-                                                                                                                                                                                                    Kind.SENSOR,
-                                                                                                                                                                                                    Drive.high(
-                                                                                                                                                                                                            30,
-                                                                                                                                                                                                            9),
-                                                                                                                                                                                                    Take.of(-3,
-                                                                                                                                                                                                            30,
-                                                                                                                                                                                                            5,
-                                                                                                                                                                                                            11),
-                                                                                                                                                                                                    "pnp"), NPN_24V(
-                                                                                                                                                                                                            Kind.SENSOR,
-                                                                                                                                                                                                            Drive.low(
-                                                                                                                                                                                                                    3),
-                                                                                                                                                                                                            Take.of(-3,
-                                                                                                                                                                                                                    30,
-                                                                                                                                                                                                                    5,
-                                                                                                                                                                                                                    11),
-                                                                                                                                                                                                            "npn"), PLC_24V(
-                                                                                                                                                                                                                    Kind.SENSOR,
-                                                                                                                                                                                                                    Drive.high(
-                                                                                                                                                                                                                            30,
-                                                                                                                                                                                                                            19),
-                                                                                                                                                                                                                    Take.of(-3,
-                                                                                                                                                                                                                            30,
-                                                                                                                                                                                                                            5,
-                                                                                                                                                                                                                            11),
-                                                                                                                                                                                                                    "24v",
-                                                                                                                                                                                                                    "digital-24v",
-                                                                                                                                                                                                                    "push-pull-24v"), ANALOGUE_10V(
-                                                                                                                                                                                                                            Kind.ANALOGUE,
-                                                                                                                                                                                                                            Drive.between(
-                                                                                                                                                                                                                                    0,
-                                                                                                                                                                                                                                    10.5),
-                                                                                                                                                                                                                            Take.of(-0.5,
-                                                                                                                                                                                                                                    30),
-                                                                                                                                                                                                                            "0-10v",
-                                                                                                                                                                                                                            "analog-0-10v",
-                                                                                                                                                                                                                            "analogue-0-10v"), LOOP_4_20MA(
-                                                                                                                                                                                                                                    Kind.LOOP,
-                                                                                                                                                                                                                                    Drive.between(
-                                                                                                                                                                                                                                            0,
-                                                                                                                                                                                                                                            30),
-                                                                                                                                                                                                                                    Take.of(-0.5,
-                                                                                                                                                                                                                                            30),
-                                                                                                                                                                                                                                    "4-20ma",
-                                                                                                                                                                                                                                    "current-loop"), MIDI(
-                                                                                                                                                                                                                                            Kind.MIDI,
-                                                                                                                                                                                                                                            Drive.between(
-                                                                                                                                                                                                                                                    0,
-                                                                                                                                                                                                                                                    5.5),
-                                                                                                                                                                                                                                            Take.of(-0.5,
-                                                                                                                                                                                                                                                    5.5),
-                                                                                                                                                                                                                                            "midi-loop"), VIDEO(
-                                                                                                                                                                                                                                                    Kind.VIDEO,
-                                                                                                                                                                                                                                                    Drive.between(
-                                                                                                                                                                                                                                                            -0.3,
-                                                                                                                                                                                                                                                            1.2),
-                                                                                                                                                                                                                                                    Take.of(-0.5,
-                                                                                                                                                                                                                                                            2),
-                                                                                                                                                                                                                                                    "video-75",
-                                                                                                                                                                                                                                                    "vga"),
+    RS232(Kind.SERIAL, Drive.both(-15, 15, -5, 5), Take.of(-25, 25, -3, 3)),
+    TTL_5V(Kind.LOGIC, Drive.both(0, 5.25, 0.4, 2.4), Take.of(-0.5, 5.5, 0.8, 2.0), "ttl", "5v", "5v-ttl"),
+    CMOS_5V(Kind.LOGIC, Drive.both(0, 5.25, 0.4, 4.4), Take.of(-0.5, 5.5, 1.5, 3.5), "5v-cmos", "hc"),
+    CMOS_3V3(Kind.LOGIC, Drive.both(0, 3.3, 0.4, 2.9), Take.of(-0.3, 3.6, 0.8, 2.0), "3v3", "lvttl", "lvcmos",
+            "lvcmos33", "ttl-3v3", "3v3-cmos"),
+    CMOS_1V8(Kind.LOGIC, Drive.both(0, 1.8, 0.35, 1.45), Take.of(-0.3, 2.1, 0.63, 1.17), "1v8", "lvcmos18"),
+    OPEN_DRAIN(Kind.LOGIC, Drive.low(0.4), Take.of(-0.5, 5.5, 0.8, 2.0)),
+    OPEN_COLLECTOR(Kind.LOGIC, Drive.low(0.4), Take.of(-0.5, 30, 0.8, 2.0)),
+    I2C(Kind.LOGIC, Drive.low(0.4), Take.of(-0.5, 5.5, 1.5, 3.5), "iic", "twi", "i2c-bus"),
+    ONE_WIRE(Kind.LOGIC, Drive.low(0.4), Take.of(-0.5, 5.5, 0.8, 2.2), "1-wire", "1wire"),
+    RS422(Kind.DIFFERENTIAL, Drive.between(-6, 6), Take.of(-10, 10), "eia-422", "tia-422"),
+    RS485(Kind.DIFFERENTIAL, Drive.between(-6, 6), Take.of(-9, 14), "eia-485", "tia-485", "dmx", "dmx512"),
+    USB2(Kind.USB2, Drive.both(0, 3.6, 0.3, 2.8), Take.of(-0.5, 3.8, 0.8, 2.0), "usb"),
+    USB3(Kind.USB3, Drive.between(-0.6, 1.2), Take.of(-0.6, 1.2)),
+    CAN(Kind.CAN, Drive.between(0, 5), Take.of(-3, 32), "can-bus", "can-fd"),
+    K_LINE(Kind.VEHICLE, Drive.both(0, 16, 2.4, 9), Take.of(-1, 32, 3.6, 8.4), "iso-9141", "kwp"),
+    LIN(Kind.VEHICLE, Drive.both(0, 16, 2.4, 9), Take.of(-1, 32, 4.8, 7.2), "lin-bus"),
+    SDI_12(Kind.SDI12, Drive.both(0, 5.5, 0.5, 3.5), Take.of(-0.5, 6, 1.0, 3.5), "sdi12"),
+    ETHERNET(Kind.ETHERNET, Drive.between(-2.5, 2.5), Take.of(-2.8, 2.8), "10base-t", "100base-tx",
+            "1000base-t"),
+    TELEPHONE(Kind.TELEPHONE, Drive.between(-180, 180), Take.of(-200, 200), "pots", "phone",
+            "telephone-line"),
+    AUDIO_MIC(Kind.AUDIO, Drive.between(-0.1, 0.1), Take.of(-2, 50), "mic", "microphone"),
+    AUDIO_LINE(Kind.AUDIO, Drive.between(-9, 9), Take.of(-15, 15), "line", "line-level"),
+    AUDIO_PHONES(Kind.AUDIO, Drive.between(-5, 5), Take.of(-10, 10), "phones", "headphone", "headphones"),
+    AUDIO_SPEAKER(Kind.AUDIO, Drive.between(-40, 40), Take.of(-60, 60), "speaker"),
+    PNP_24V(Kind.SENSOR, Drive.high(30, 9), Take.of(-3, 30, 5, 11), "pnp"),
+    NPN_24V(Kind.SENSOR, Drive.low(3), Take.of(-3, 30, 5, 11), "npn"),
+    PLC_24V(Kind.SENSOR, Drive.high(30, 19), Take.of(-3, 30, 5, 11), "24v", "digital-24v", "push-pull-24v"),
+    ANALOGUE_10V(Kind.ANALOGUE, Drive.between(0, 10.5), Take.of(-0.5, 30), "0-10v", "analog-0-10v",
+            "analogue-0-10v"),
+    LOOP_4_20MA(Kind.LOOP, Drive.between(0, 30), Take.of(-0.5, 30), "4-20ma", "current-loop"),
+    MIDI(Kind.MIDI, Drive.between(0, 5.5), Take.of(-0.5, 5.5), "midi-loop"),
+    VIDEO(Kind.VIDEO, Drive.between(-0.3, 1.2), Take.of(-0.5, 2), "video-75", "vga"),
     /** A closure without a voltage of its own. */
-    CONTACT(Kind.CONTACT, Drive.low(0), Take.of(-60, 60), "dry-contact", "closure",
-            "switch"), SUPPLY(Kind.OTHER, Drive.between(0, 0), Take.of(0, 0));
+    CONTACT(Kind.CONTACT, Drive.low(0), Take.of(-60, 60), "dry-contact", "closure", "switch"),
+    SUPPLY(Kind.OTHER, Drive.between(0, 0), Take.of(0, 0));
 
     /** What may meet its like without a converter. */
     enum Kind {
-        SERIAL, LOGIC, DIFFERENTIAL, USB2, USB3, CAN, VEHICLE, SDI12, ETHERNET, TELEPHONE, AUDIO, SENSOR, ANALOGUE, LOOP, MIDI, VIDEO, CONTACT, OTHER
+        SERIAL,
+        LOGIC,
+        DIFFERENTIAL,
+        USB2,
+        USB3,
+        CAN,
+        VEHICLE,
+        SDI12,
+        ETHERNET,
+        TELEPHONE,
+        AUDIO,
+        SENSOR,
+        ANALOGUE,
+        LOOP,
+        MIDI,
+        VIDEO,
+        CONTACT,
+        OTHER
     }
 
     /** Which way an output can move its line. */
     enum Style {
-        BOTH_WAYS, PULLS_LOW, PULLS_HIGH, CONTINUOUS
+        BOTH_WAYS,
+        PULLS_LOW,
+        PULLS_HIGH,
+        CONTINUOUS
     }
 
     /**

@@ -19,7 +19,13 @@ import wegweiser.core.model.Terminal;
 public record EndChange(Kind kind, Map<String, String> takes, List<String> what, double weight) {
     /** The ways in which an end goes wrong as a whole or in part. */
     public enum Kind implements HasId {
-        MIRRORED, SHIFTED, ROWS_SWAPPED, RIBBON_FOR_NUMBER, COLOUR_STANDARD, SWAPPED, TWIST;
+        MIRRORED,
+        SHIFTED,
+        ROWS_SWAPPED,
+        RIBBON_FOR_NUMBER,
+        COLOUR_STANDARD,
+        SWAPPED,
+        TWIST;
     }
 
     public EndChange {

@@ -2,14 +2,20 @@ package wegweiser.core.make;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wegweiser.core.TextJob;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.Job;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.readings.TypedReading;
+import wegweiser.core.rules.Rules;
 
 /** Nothing of a plan is left out at the bench: parts in line, the screen, the wires of a crimp or a screw. */
 class PartsBuiltTest {
@@ -90,5 +96,33 @@ class PartsBuiltTest {
         Job plain = TextJob.of("A terminal-2", "B terminal-2", "links 1-1=D 2-2");
         Job wrong = plain.withReading(TypedReading.parse("A.1 B.1 1.82V", plain));
         assertThat(Verdict.of(wrong, wegweiser.core.advice.Fixture.PROBES).faults()).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"dsub-9-socket", "m12-a-4-plug", "coax-bnc-plug", "barrel-5.5-2.1-plug",
+            "banana-2-plug"})
+    void theWayOfJoiningIsChosenForAnEnd(String connector) {
+        Job job = TextJob.of("A " + connector, "B terminal-2");
+        String first = job.ends().getFirst().connector().startsWith("coax") || connector.startsWith("barrel")
+                ? "centre"
+                : "1";
+        Job planned = TextJob.of("A " + connector, "B terminal-2", "links " + first + "-1");
+        Set<List<String>> all = new HashSet<>();
+        List<Termination> ways = Catalogue.standard().find(connector).orElseThrow().methods();
+        for (Termination way : ways) {
+            all.add(texts(planned.withEnd("A", e -> e.withTermination(Optional.of(way.id())))));
+        }
+        assertThat(all).as("each way has steps of its own").hasSize(ways.size()).hasSizeGreaterThan(1);
+        assertThat(texts(planned.withEnd("A", e -> e.withTermination(Optional.of("moonlight")))))
+                .isEqualTo(texts(planned));
+    }
+
+    @Test
+    void aRibbonPressedOntoADsubKeepsItsOrder() {
+        Job soldered = TextJob.of("A dsub-9-socket", "B dsub-9-socket", "cable ribbon-9 0.3",
+                "links 1-1:1 2-2:2");
+        assertThat(Rules.check(soldered)).noneMatch(f -> f.rule().equals("conductor-impossible"));
+        Job pressed = soldered.withEnd("A", e -> e.withTermination(Optional.of("ribbon")));
+        assertThat(Rules.check(pressed)).anyMatch(f -> f.rule().equals("conductor-impossible"));
     }
 }

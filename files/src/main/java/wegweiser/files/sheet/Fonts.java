@@ -11,8 +11,11 @@ import org.apache.pdfbox.io.RandomAccessReadBuffer;
 
 /** The type that the window and the sheet share; licence beside the files. */
 public enum Fonts {
-    TEXT("Overpass_400Regular"), MEDIUM("Overpass_600SemiBold"), BOLD("Overpass_700Bold"), MONO(
-            "OverpassMono_400Regular"), MONO_MEDIUM("OverpassMono_600SemiBold");
+    TEXT("Overpass_400Regular"),
+    MEDIUM("Overpass_600SemiBold"),
+    BOLD("Overpass_700Bold"),
+    MONO("OverpassMono_400Regular"),
+    MONO_MEDIUM("OverpassMono_600SemiBold");
 
     private final String file;
     private TrueTypeFont type;

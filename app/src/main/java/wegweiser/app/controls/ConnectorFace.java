@@ -135,8 +135,21 @@ public final class ConnectorFace extends Region {
             return;
         }
         drawing = FaceDrawing.of(type.get(), side, marks);
-        double scale = Math.min((getWidth() - 4) / drawing.widthMm(), (getHeight() - 4) / drawing.heightMm())
-                * zoom;
+        double scale = scale();
+        if (drawing.shapes().stream()
+                .anyMatch(s -> s.role() == Drawing.Role.LEADER && !readable(s.id(), scale()))) {
+            // names beside the face that nobody could read only make it smaller
+            drawing = FaceDrawing.of(type.get(), side, new FaceDrawing.Marks(marks.wires(), marks.lit()));
+            scale = scale();
+        }
+        paint(scale);
+    }
+
+    private double scale() {
+        return Math.min((getWidth() - 4) / drawing.widthMm(), (getHeight() - 4) / drawing.heightMm()) * zoom;
+    }
+
+    private void paint(double scale) {
         double dx = getWidth() / 2 - (drawing.leftMm() + drawing.widthMm() / 2) * scale;
         double dy = getHeight() / 2 - (drawing.topMm() + drawing.heightMm() / 2) * scale;
         // a name that nobody could read is left out until the picture is large enough

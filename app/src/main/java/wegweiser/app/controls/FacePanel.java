@@ -153,7 +153,7 @@ public final class FacePanel extends VBox {
             case Outline.Bevelled _ -> "bevelled";
             case Outline.Box box -> box.key() == Outline.Key.BOTTOM ? "box-below" : "box";
         };
-        String check = type.numbersToCheck() ? " " + t("side.check") : "";
+        String check = type.numbersToCheck() && type.hasPrintedNumbers() ? " " + t("side.check") : "";
         return t("side." + (side == Side.WIRING ? "wiring." : "mating.") + kind) + check;
     }
 }

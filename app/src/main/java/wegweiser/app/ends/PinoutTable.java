@@ -55,7 +55,7 @@ final class PinoutTable extends VBox {
         wide.setHgrow(Priority.ALWAYS);
         wide.setMinWidth(64);
         grid.getColumnConstraints().addAll(new ColumnConstraints(60), wide, new ColumnConstraints(84),
-                new ColumnConstraints(70), source);
+                new ColumnConstraints(108), source);
         source.setMaxWidth(92);
         widthProperty().addListener((_, _, width) -> {
             // where it is narrow the sources are told by the tooltip alone

@@ -52,6 +52,8 @@ class FamiliesRoutedTest {
             "midi-out|midi-in||4-4 5-5",
             "console-8p8c|rs232-9-terminal||1-8 2-6 3-2 4-5 6-3 7-4 8-7",
             "ethernet-100-host|ethernet-100-switch|utp-4x2-24|1-1:WH/OG 2-2:OG 3-3:WH/GN 6-6:GN",
+            "ethernet-1000|ethernet-1000|utp-4x2-24|1-1:WH/OG 2-2:OG 3-3:WH/GN 4-4:BU 5-5:WH/BU 6-6:GN 7-7:WH/BN 8-8:BN",
+            "ethernet-100-host|ethernet-100-host|utp-4x2-24|1-3:WH/OG 2-6:OG 3-1:WH/GN 6-2:GN",
             "usb-a-host|usb-b-device|usb2|1-1:RD 2-2:WH 3-3:GN 4-4:BK",
             "usb3-a-host|usb3-b-device||1-1 2-2 3-3 4-4 5-5 6-6 8-8 9-9",
             "usb-c-host|usb-c-device||A1-A1 A4-A4 A5-A5 A6-A6 A7-A7"})

@@ -126,4 +126,15 @@ class WiringTest {
             }
         }
     }
+
+    /** As such a lead is really made: all grounds and all supplies are one in each plug, and one configuration line runs. */
+    @Test
+    void aReversibleLeadIsRecognisedWithItsBridges() {
+        String bridges = "A1-%s.A12 %1$s.A1-%1$s.B1 %1$s.A1-%1$s.B12 %1$s.A4-%1$s.A9 %1$s.A4-%1$s.B4 %1$s.A4-%1$s.B9";
+        Job job = Samples.job("usb-c-plug", "usb-c-plug", "A1-A1 A4-A4 A5-A5 A6-A6 A7-A7 shell-shell A."
+                + bridges.formatted("A") + " B." + bridges.formatted("B"));
+        assertThat(Recogniser.recognise("usb-c", "usb-c", Wiring.between(Nets.planned(job), "A", "B"))
+                .map(c -> c.named().id()))
+                .contains("usb2-c-c");
+    }
 }

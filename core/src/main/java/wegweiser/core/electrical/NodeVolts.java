@@ -80,41 +80,15 @@ public final class NodeVolts {
                 Arrays.fill(a[n], 0);
                 a[n][n] = 1;
                 a[n][nodes] = held.getOrDefault(n, 0.0);
-            } else {
-                a[n][n] += 1e-15;
             }
         }
-        return eliminated(a);
+        return Elimination.solve(a);
     }
 
     private static void add(double[][] a, int row, int column, double siemens, double drop) {
         a[row][row] += siemens;
         a[row][column] -= siemens;
         a[row][a.length] += siemens * drop;
-    }
-
-    private static double[] eliminated(double[][] a) {
-        int n = a.length;
-        for (int column = 0; column < n; column++) {
-            int pivot = column;
-            for (int row = column + 1; row < n; row++) {
-                pivot = Math.abs(a[row][column]) > Math.abs(a[pivot][column]) ? row : pivot;
-            }
-            double[] moved = a[column];
-            a[column] = a[pivot];
-            a[pivot] = moved;
-            for (int row = 0; row < n; row++) {
-                double factor = row == column ? 0 : a[row][column] / a[column][column];
-                for (int k = column; k <= n && factor != 0; k++) {
-                    a[row][k] -= factor * a[column][k];
-                }
-            }
-        }
-        double[] found = new double[n];
-        for (int k = 0; k < n; k++) {
-            found[k] = a[k][n] / a[k][k];
-        }
-        return found;
     }
 
     /** A node that hangs on no held one has no volts of its own. */

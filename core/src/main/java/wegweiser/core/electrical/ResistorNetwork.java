@@ -38,7 +38,7 @@ public final class ResistorNetwork {
                 }
             }
         }
-        double[] volts = solve(equations(branches, red, inner));
+        double[] volts = Elimination.solve(equations(branches, red, inner));
         double current = 0;
         for (Branch b : branches) {
             if (red.contains(b.from()) != red.contains(b.to())) {
@@ -79,38 +79,5 @@ public final class ResistorNetwork {
     private static double volts(int node, Set<Integer> red, Map<Integer, Integer> inner, double[] volts) {
         Integer number = inner.get(node);
         return number != null ? volts[number] : red.contains(node) ? 1 : 0;
-    }
-
-    private static double[] solve(double[][] a) {
-        int n = a.length;
-        for (int k = 0; k < n; k++) {
-            int pivot = k;
-            for (int i = k + 1; i < n; i++) {
-                pivot = Math.abs(a[i][k]) > Math.abs(a[pivot][k]) ? i : pivot;
-            }
-            double[] swap = a[k];
-            a[k] = a[pivot];
-            a[pivot] = swap;
-            if (Math.abs(a[k][k]) < LEAST_SIEMENS) {
-                // a part of the network that hangs on neither probe carries no current: any potential will do
-                a[k][k] = 1;
-                continue;
-            }
-            for (int i = k + 1; i < n; i++) {
-                double factor = a[i][k] / a[k][k];
-                for (int j = k; j <= n; j++) {
-                    a[i][j] -= factor * a[k][j];
-                }
-            }
-        }
-        double[] x = new double[n];
-        for (int i = n - 1; i >= 0; i--) {
-            double sum = a[i][n];
-            for (int j = i + 1; j < n; j++) {
-                sum -= a[i][j] * x[j];
-            }
-            x[i] = sum / a[i][i];
-        }
-        return x;
     }
 }

@@ -253,4 +253,19 @@ class EndsTest extends WindowTest {
     private String field(String id) {
         return lookup(id).<TextField>query().getText();
     }
+
+    @Test
+    void aConnectorWithALongTitleLeavesThePageInTheWindow() {
+        edit(j -> j.withEnds(j.ends().stream().map(e -> e.withConnector("row-254-4-socket")).toList()));
+        await("shown",
+                () -> call(() -> lookup("#connector-A").<javafx.scene.control.Labeled>query().getText())
+                        .startsWith("single row 2.54 mm"));
+        for (String end : List.of("#end-A", "#end-B")) {
+            double bottom = call(() -> {
+                var node = lookup(end).query();
+                return node.localToScene(node.getLayoutBounds()).getMaxY() - node.getScene().getHeight();
+            });
+            assertThat(bottom).as("below the window, in pixels").isNegative();
+        }
+    }
 }

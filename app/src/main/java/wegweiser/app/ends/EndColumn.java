@@ -87,7 +87,8 @@ final class EndColumn extends VBox {
         first.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         port.setWrapText(true);
         HBox.setHgrow(port, Priority.ALWAYS);
-        HBox second = new HBox(8, connector, fill, port);
+        // the words have a line of their own: beside a long title they would be squeezed into a column of letters
+        HBox second = new HBox(8, connector, fill);
         second.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         connector.setMinWidth(USE_PREF_SIZE);
         fill.setMinWidth(USE_PREF_SIZE);
@@ -124,7 +125,7 @@ final class EndColumn extends VBox {
         hint.setMaxWidth(Double.MAX_VALUE);
         face.managedProperty().bind(face.visibleProperty());
         table.managedProperty().bind(table.visibleProperty());
-        getChildren().addAll(first, second, addLead, hint, face, table, last);
+        getChildren().addAll(first, second, port, addLead, hint, face, table, last);
         setPrefWidth(400);
         setMinWidth(300);
     }

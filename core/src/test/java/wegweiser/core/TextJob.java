@@ -14,6 +14,8 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.model.PortReading;
+import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
@@ -21,12 +23,14 @@ import wegweiser.core.quantity.Unit;
 /**
  * Small jobs written as text. An end: {@code A dsub-9-socket; 2 RXD in rs232; 5 GND ground; 9 V+ supply-in 7..13V 0.5A}.
  * Links: {@code 2-3 A.7-A.8=J 1-1:RD 4-4=R120}: conductor after a colon, part after an equals sign (J, R with ohms and /watts,
- * D with volts, C, F, X for cut).
+ * D with volts, C, F, X for cut). What was measured at a port: {@code measured A.2 -9.1 idle}. {@code school one-end} or
+ * {@code both-ends}: where the screen goes.
  */
 public final class TextJob {
     private final List<End> ends = new ArrayList<>();
     private final List<Link> links = new ArrayList<>();
     private CableUse cable = CableUse.NONE;
+    private Schools schools = Schools.NONE;
 
     /** The job that these lines describe. */
     public static Job of(String... lines) {
@@ -34,7 +38,8 @@ public final class TextJob {
         for (String line : lines) {
             text.line(line.strip());
         }
-        return Job.of("sample", text.ends, text.links, List.of()).withCable(text.cable);
+        return Job.of("sample", text.ends, text.links, List.of()).withCable(text.cable)
+                .withSchools(text.schools);
     }
 
     private void line(String line) {
@@ -52,6 +57,19 @@ public final class TextJob {
                     links.add(link(link));
                 }
             }
+            case "measured" -> {
+                String[] made = word[1].split("\\s+");
+                Terminal at = Terminal.parse(made[0]);
+                PortReading reading = PortReading.of(at.contact(), PortReading.GROUND, PortReading.Kind.VOLTS,
+                        Double.parseDouble(made[1]),
+                        HasId.find(PortReading.State.class, made[2]).orElseThrow());
+                ends.replaceAll(e -> e.name().equals(at.end()) ? e.withPortReading(reading) : e);
+            }
+            case "school" -> schools = switch (word[1]) {
+                case "one-end" -> schools.withScreen(Schools.Screen.ONE_END);
+                case "both-ends" -> schools.withScreen(Schools.Screen.BOTH_ENDS);
+                default -> throw new IllegalArgumentException(word[1]);
+            };
             default -> ends.add(end(word[0], word[1]));
         }
     }
@@ -92,7 +110,7 @@ public final class TextJob {
                     row.sources(),
                     row.extra());
         }
-        if (word.matches("-?[\\d.]+(\\.\\.[\\d.]+)?V")) {
+        if (word.matches("-?[\\d.]+(\\.\\.-?[\\d.]+)?V")) {
             String[] two = word.replace("V", "").split("\\.\\.");
             return row.withVolts(Double.parseDouble(two[0]), Double.parseDouble(two[two.length - 1]));
         }

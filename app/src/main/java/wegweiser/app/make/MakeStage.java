@@ -20,6 +20,7 @@ import wegweiser.app.controls.FacePanel;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.SchoolChoice;
 import wegweiser.app.controls.Worded;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
@@ -36,6 +37,7 @@ import wegweiser.core.make.Materials;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Schools;
 import wegweiser.core.model.SetAside;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
@@ -216,6 +218,14 @@ public final class MakeStage implements StageView {
             ways.setOnAction(_ -> session.edit(j -> j.withEnd(end.name(),
                     e -> e.withTermination(Optional.of(ways.getValue().id())))));
             materials.getChildren().addAll(Panels.quiet(t("make.termination", end.name())), ways);
+        }
+        if (job.ends().stream().anyMatch(e -> Catalogue.of(job).of(e)
+                .filter(c -> c.termination() == Termination.SOLDER_CUP).isPresent())) {
+            SchoolChoice<Schools.Cups> cups = new SchoolChoice<>("cups", Schools.Cups.values(),
+                    way -> session.edit(j -> j.withSchools(j.schools().withCups(way))));
+            cups.show(job.schools().cups().orElse(Schools.Cups.FILL));
+            cups.setMaxWidth(Double.MAX_VALUE);
+            materials.getChildren().addAll(Panels.quiet(t("school.cups")), cups);
         }
     }
 

@@ -6,19 +6,26 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.CrossSection;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.SchoolChoice;
 import wegweiser.app.controls.WireSwatch;
+import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.route.NetworkColours;
 import wegweiser.core.words.Words;
 
 /** The cable in cross-section, and which conductor carries what. */
@@ -26,23 +33,38 @@ final class ConductorStrip extends VBox {
     private final Label about = Panels.quiet("");
     private final CrossSection section = new CrossSection();
     private final FlowPane list = new FlowPane(14, 3);
+    private final SchoolChoice<Schools.Network> network;
+    private final SchoolChoice<Schools.Screen> screen;
 
-    ConductorStrip() {
+    ConductorStrip(Session session) {
         super(8);
         getStyleClass().addAll("sheet", "strip");
+        network = new SchoolChoice<>("network", Schools.Network.values(),
+                way -> session.edit(j -> NetworkColours.follow(j, way)));
+        screen = new SchoolChoice<>("screen", Schools.Screen.values(),
+                way -> session.edit(j -> j.withSchools(j.schools().withScreen(way))));
         HBox title = new HBox(8, Panels.heading(t("route.conductors.title")), about);
-        title.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
-        HBox body = new HBox(20, section, list);
-        list.setPrefWrapLength(440);
-        HBox.setHgrow(list, javafx.scene.layout.Priority.ALWAYS);
-        getChildren().addAll(title, body);
-        setMinHeight(150);
+        title.setAlignment(Pos.BASELINE_LEFT);
+        FlowPane schools = new FlowPane(8, 4, network, screen);
+        schools.visibleProperty().bind(network.visibleProperty().or(screen.visibleProperty()));
+        schools.managedProperty().bind(schools.visibleProperty());
+        ScrollPane scroll = Panels.scroll(list);
+        HBox body = new HBox(20, section, scroll);
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        VBox.setVgrow(body, Priority.ALWAYS);
+        getChildren().addAll(title, schools, body);
+        setMinHeight(178);
+        setPrefHeight(178);
     }
 
     void show(Job job) {
         Optional<CableStock> stock = Cables.of(job);
         about.setText(stock.map(s -> t("route.cable", s.title(), s.awg(), Words.number(s.diameterMm())))
                 .orElse(t("route.cable.none")));
+        network.setVisible(NetworkColours.matter(job));
+        network.show(NetworkColours.chosen(job));
+        screen.setVisible(stock.map(CableStock::isScreened).orElse(false));
+        screen.show(job.schools().screen().orElse(null));
         section.show(stock, used(job).keySet());
         list.getChildren().clear();
         Map<String, String> used = used(job);

@@ -53,7 +53,7 @@ public final class RouteStage implements StageView {
     private final FacingChoice facing;
     private final Label axes = Panels.quiet(t("route.board.hint"));
     private final Label why = new Label();
-    private final ConductorStrip strip = new ConductorStrip();
+    private final ConductorStrip strip;
     private final FindingList findings;
     private final VBox hint;
     private final StackPane view;
@@ -65,6 +65,7 @@ public final class RouteStage implements StageView {
         this.session = session;
         this.choices = choices;
         this.facing = new FacingChoice(choices.facingProperty());
+        this.strip = new ConductorStrip(session);
         this.findings = new FindingList(session);
         VBox left = Panels.sheet(Panels.heading(t("route.ways")), schemesHint, cards);
         left.getStyleClass().add("left-column");

@@ -15,6 +15,7 @@ import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
@@ -75,10 +76,13 @@ final class EndSteps {
         List<String> order = order(type);
         steps.careful("tin", end.name(), "tin", "iron", order.size(), Words.number(type.ratings().stripMm()));
         boolean cups = type.termination() == Termination.SOLDER_CUP;
-        steps.plain("fill", end.name(), cups ? "fill" : "fill-lugs", Words.list(order));
+        boolean feeds = derived.job().schools().cups().filter(c -> c == Schools.Cups.FEED).isPresent();
+        if (!cups || !feeds) {
+            steps.plain("fill", end.name(), cups ? "fill" : "fill-lugs", Words.list(order));
+        }
         for (String contact : order) {
             partInLine(contact);
-            joint(contact, cups ? "solder" : "solder-lug", "heat");
+            joint(contact, !cups ? "solder-lug" : feeds ? "solder-feed" : "solder", "heat");
         }
         joinJumpers(type, cups ? "bridge" : "bridge-lugs");
     }

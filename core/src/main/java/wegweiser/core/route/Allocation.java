@@ -28,10 +28,6 @@ import wegweiser.core.signals.Pin;
  * share a pair. O(links x conductors).
  */
 public final class Allocation {
-    /** Colours by position of a network plug, standard B of TIA-568. */
-    private static final List<String> NETWORK = List.of("WH/OG", "OG", "WH/GN", "BU", "WH/BU", "GN", "WH/BN",
-            "BN");
-
     private final CableStock cable;
     private final Map<Terminal, Pin> pins = new HashMap<>();
     private final Map<Terminal, String> places = new HashMap<>();
@@ -44,11 +40,9 @@ public final class Allocation {
         Pin.of(job).forEach(p -> pins.put(p.terminal(), p));
         if (cable.flat()) {
             job.ends().forEach(end -> Catalogue.of(job).of(end).ifPresent(type -> place(end, type)));
-        } else if (cable.conductors().containsAll(NETWORK)) {
+        } else if (NetworkColours.matter(job)) {
             // the first plug decides; where lines cross, the other then has the colours of the other standard
-            job.ends().stream()
-                    .filter(e -> Catalogue.of(job).of(e).map(Allocation::isNetworkPlug).orElse(false))
-                    .findFirst().ifPresent(this::placeNetwork);
+            placeNetwork(NetworkColours.plug(job).orElseThrow(), NetworkColours.of(job));
         }
     }
 
@@ -58,16 +52,12 @@ public final class Allocation {
         return cable.map(c -> new Allocation(job, c).allocate(links)).orElse(links);
     }
 
-    private static boolean isNetworkPlug(ConnectorType type) {
-        return type.kind() == ConnectorKind.MODULAR && type.pinIds().size() == NETWORK.size();
-    }
-
     /** Network lines take the colours of their positions. */
-    private void placeNetwork(End end) {
-        for (int k = 0; k < NETWORK.size(); k++) {
+    private void placeNetwork(End end, List<String> colours) {
+        for (int k = 0; k < colours.size(); k++) {
             Terminal terminal = end.terminal(String.valueOf(k + 1));
             if (pins.containsKey(terminal) && pins.get(terminal).has(Level.ETHERNET)) {
-                places.put(terminal, NETWORK.get(k));
+                places.put(terminal, colours.get(k));
             }
         }
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Ampacity;
@@ -14,6 +15,8 @@ import wegweiser.core.words.Words;
 
 /** A conductor that carries more supply current than its gauge stands, there or back. */
 final class ConductorThin implements Rule {
+    private record Wire(List<Terminal> where, String conductor, int awg) {}
+
     @Override
     public String id() {
         return "conductor-thin";
@@ -21,37 +24,43 @@ final class ConductorThin implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        List<Finding> found = new ArrayList<>();
         CableStock cable = derived.cable().orElse(null);
         if (cable == null) {
-            return found;
+            return List.of();
         }
+        Map<Wire, Double> carried = new LinkedHashMap<>();
         Map<String, Double> back = new LinkedHashMap<>();
         for (Feed feed : Feed.of(derived)) {
             for (String end : Stream.concat(feed.sinkEnds().stream(), feed.sourceEnds().stream()).distinct()
                     .toList()) {
                 double amps = feed.sinkEnds().contains(end) ? feed.load(end) : feed.load();
-                check(Runs.to(derived, cable, feed.sources(), end), amps, found);
+                add(Runs.to(derived, cable, feed.pins(), end), amps, carried);
                 back.merge(end, amps, Double::sum);
             }
         }
-        back.forEach((end, amps) -> check(Runs.to(derived, cable, Grounds.shared(derived, end), end), amps,
-                found));
-        return found.stream().distinct().toList();
+        back.forEach((end, amps) -> add(Runs.to(derived, cable, Grounds.shared(derived, end), end), amps,
+                carried));
+        List<Finding> found = new ArrayList<>();
+        carried.forEach((wire, amps) -> finding(wire, amps).ifPresent(found::add));
+        return found;
     }
 
-    private void check(Runs runs, double amps, List<Finding> found) {
+    /** A wire is looked at from both its ends; what it carries is the more of the two. */
+    private static void add(Runs runs, double amps, Map<Wire, Double> carried) {
         for (Link link : runs.links()) {
             List<Terminal> where = Stream.of(link.from(), link.to().orElseThrow()).sorted().toList();
-            double carried = amps * runs.share(link);
-            int awg = runs.awg(link);
-            boolean hot = carried > Ampacity.freeAir(awg);
-            if (hot || carried > Ampacity.bundled(awg)) {
-                found.add(Finding.of(id(), hot ? Severity.ERROR : Severity.WARNING,
-                        where, link.conductor().orElse(""), awg,
-                        Words.number(carried), Words.number(Ampacity.bundled(awg)),
-                        Words.number(Ampacity.freeAir(awg)), where.getFirst()));
-            }
+            carried.merge(new Wire(where, link.conductor().orElse(""), runs.awg(link)),
+                    amps * runs.share(link), Math::max);
         }
+    }
+
+    private Optional<Finding> finding(Wire wire, double amps) {
+        boolean hot = amps > Ampacity.freeAir(wire.awg());
+        return hot || amps > Ampacity.bundled(wire.awg())
+                ? Optional.of(Finding.of(id(), hot ? Severity.ERROR : Severity.WARNING, wire.where(),
+                        wire.conductor(), wire.awg(), Words.number(amps),
+                        Words.number(Ampacity.bundled(wire.awg())),
+                        Words.number(Ampacity.freeAir(wire.awg())), wire.where().getFirst()))
+                : Optional.empty();
     }
 }

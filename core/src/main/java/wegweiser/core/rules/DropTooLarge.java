@@ -36,15 +36,17 @@ final class DropTooLarge implements Rule {
 
     private void check(Derived derived, CableStock cable, double metres, Feed feed, Pin source, String end,
             List<Finding> found) {
-        double there = Runs.to(derived, cable, feed.sources(), end).ohmsPerMetre();
+        double there = Runs.to(derived, cable, feed.pins(), end).ohmsPerMetre();
         double back = Grounds.shared(derived, end).isEmpty()
                 ? there
                 : Runs.to(derived, cable, Grounds.shared(derived, end), end).ohmsPerMetre();
-        double lost = feed.load(end) * (metres * (there + back) + 4 * CONTACT_OHMS);
         Pin sink = feed.sinks().stream().filter(p -> p.isAt(end)).findFirst().orElseThrow();
+        double lost = feed.load(end) * (metres * (there + back) + 4 * CONTACT_OHMS)
+                + feed.lost(source, sink, feed.load(end)).orElse(0);
         Volts given = source.volts().orElseThrow();
         Volts wanted = sink.volts().orElse(given);
-        if (Double.isFinite(lost) && !given.fallsShort(wanted, 0) && given.fallsShort(wanted, lost)) {
+        if (Double.isFinite(lost) && !given.fallsShort(wanted, feed.lost(source, sink, 0).orElse(0))
+                && given.fallsShort(wanted, lost)) {
             found.add(Finding.of(id(), Severity.WARNING, List.of(source.terminal(), sink.terminal()),
                     Words.number(lost), sink.words(), Words.number(Math.max(0, given.smallest() - lost)),
                     Words.number(wanted.needs())));

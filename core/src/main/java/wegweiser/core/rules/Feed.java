@@ -6,26 +6,46 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Pin;
 
 /**
- * One planned net that carries supply: what gives and what takes, and how much. Several contacts of one end in one net that
+ * What carries supply in a plan, one net or several with parts in line: what gives and what takes, and how much. Several contacts of one end that
  * say the same are one port spread over them, and its current counts once.
  */
-record Feed(List<Pin> sources, List<Pin> sinks) {
-    /** All nets on which a source meets a sink. */
+record Feed(List<Pin> sources, List<Pin> sinks, SupplyPaths paths) {
+    /** All nets, and nets with parts of a supply line between them, on which a source meets a sink. */
     static List<Feed> of(Derived derived) {
+        return derived.once(Feed.class, () -> all(derived));
+    }
+
+    private static List<Feed> all(Derived derived) {
         List<Feed> found = new ArrayList<>();
-        for (List<Pin> net : derived.netsOfPins()) {
+        SupplyPaths paths = new SupplyPaths(Circuit.of(derived));
+        for (List<Pin> net : paths.nets()) {
             Feed feed = new Feed(net.stream().filter(p -> p.is(Direction.SUPPLY_OUT)).toList(),
-                    net.stream().filter(p -> p.is(Direction.SUPPLY_IN)).toList());
+                    net.stream().filter(p -> p.is(Direction.SUPPLY_IN)).toList(), paths);
             if (!feed.sources.isEmpty() && !feed.sinks.isEmpty()) {
                 found.add(feed);
             }
         }
         return found;
+    }
+
+    /** All its contacts. */
+    List<Pin> pins() {
+        return Stream.concat(sources.stream(), sinks.stream()).toList();
+    }
+
+    /**
+     * The volts that parts in line take from a sink's supply while so much current flows; none without parts.
+     *
+     * @return empty where a diode blocks every way
+     */
+    OptionalDouble lost(Pin source, Pin sink, double amps) {
+        return paths.lost(source, sink, amps);
     }
 
     /** What the sinks of one end take, in A. */

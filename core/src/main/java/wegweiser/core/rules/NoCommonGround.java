@@ -39,11 +39,11 @@ final class NoCommonGround implements Rule {
                 .anyMatch(net -> needsGround(net, a) && needsGround(net, b));
         boolean joined = derived.netsOfPins().stream().anyMatch(net -> isReturn(derived, net, a)
                 && isReturn(derived, net, b));
+        Optional<Pin> groundA = ground(derived, a);
+        Optional<Pin> groundB = ground(derived, b);
         if (!signals && !supply || joined) {
             return Optional.empty();
         }
-        Optional<Pin> groundA = ground(derived, a);
-        Optional<Pin> groundB = ground(derived, b);
         if (groundA.isPresent() && groundB.isPresent()) {
             Link link = Link.of(groundA.get().terminal(), groundB.get().terminal());
             return Optional.of(Finding.of(id(), Severity.ERROR, List.of(link.from(), link.to().orElseThrow()),
@@ -70,20 +70,22 @@ final class NoCommonGround implements Rule {
         return pin.level().map(l -> l.isBalanced() || l.isAudio() && pin.half().isPresent()).orElse(false);
     }
 
-    private static boolean isReturn(Derived derived, List<Pin> net, End end) {
+    static boolean isReturn(Derived derived, List<Pin> net, End end) {
         return net.stream().anyMatch(p -> p.isAt(end.name())
                 && (p.is(Direction.GROUND)
                         || p.is(Direction.SHIELD) && derived.isReturn(p.terminal())));
     }
 
-    private static Optional<Pin> ground(Derived derived, End end) {
+    /** The first ground of an end, or what it takes for one. */
+    static Optional<Pin> ground(Derived derived, End end) {
         return derived.pins().stream().filter(p -> p.isAt(end.name()))
                 .filter(p -> p.is(Direction.GROUND)
                         || p.is(Direction.SHIELD) && derived.isReturn(p.terminal()))
                 .findFirst();
     }
 
-    private static Job with(Job job, Link link) {
+    /** The job with one more link. */
+    static Job with(Job job, Link link) {
         List<Link> links = new ArrayList<>(job.links());
         links.add(link);
         return job.withLinks(links);

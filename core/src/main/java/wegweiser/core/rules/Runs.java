@@ -5,6 +5,8 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Copper;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
 
 /** The conductors that carry one net along the cable to an end. */
@@ -12,10 +14,19 @@ record Runs(List<Link> links, CableStock cable) {
     /** Those of the nets of some contacts that touch an end. */
     static Runs to(Derived derived, CableStock cable, List<Pin> inNets, String end) {
         return new Runs(derived.job().links().stream()
-                .filter(l -> l.isCopper() && !l.isWithinOneEnd())
+                .filter(l -> carriesCurrent(l) && !l.isWithinOneEnd())
                 .filter(l -> l.from().end().equals(end) || l.to().orElseThrow().end().equals(end))
-                .filter(l -> inNets.stream().anyMatch(p -> derived.nets().joined(l.from(), p.terminal())))
+                .filter(l -> isOn(derived, l.from(), inNets) && isOn(derived, l.to().orElseThrow(), inNets))
                 .toList(), cable);
+    }
+
+    private static boolean isOn(Derived derived, Terminal terminal, List<Pin> nets) {
+        return nets.stream().anyMatch(p -> derived.nets().joined(terminal, p.terminal()));
+    }
+
+    private static boolean carriesCurrent(Link link) {
+        return link.isCopper()
+                || link.to().isPresent() && (link.is(PartKind.DIODE) || link.is(PartKind.RESISTOR));
     }
 
     int awg(Link link) {

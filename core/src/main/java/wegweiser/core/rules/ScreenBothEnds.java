@@ -2,12 +2,17 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Schools.Screen;
 import wegweiser.core.model.Terminal;
 
-/** A screen joined at both ends, where a ground loop can close; not where a contact takes the screen as its conductor. */
+/**
+ * A screen joined at both ends, where a ground loop can close; not where a contact takes the screen as its
+ * conductor, and not in a job that wants it so.
+ */
 final class ScreenBothEnds implements Rule {
     @Override
     public String id() {
@@ -17,10 +22,15 @@ final class ScreenBothEnds implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
+        Optional<Screen> school = derived.job().schools().screen();
+        if (school.filter(s -> s == Screen.BOTH_ENDS).isPresent()) {
+            return found;
+        }
+        Severity severity = school.isPresent() ? Severity.WARNING : Severity.NOTE;
         for (Link link : derived.job().links()) {
             if (ScreenLinks.isScreen(link) && link.isCopper() && !link.isWithinOneEnd()
                     && !isReturn(derived, link.from()) && !isReturn(derived, link.to().orElseThrow())) {
-                found.add(Finding.of(id(), Severity.NOTE, List.of(link.from(), link.to().orElseThrow()),
+                found.add(Finding.of(id(), severity, List.of(link.from(), link.to().orElseThrow()),
                         link.from(),
                         link.to().orElseThrow()));
             }

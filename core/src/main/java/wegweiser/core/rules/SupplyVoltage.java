@@ -3,6 +3,7 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
@@ -28,17 +29,27 @@ final class SupplyVoltage implements Rule {
         for (Feed feed : Feed.of(derived)) {
             for (Pin source : feed.sources()) {
                 for (Pin sink : feed.sinks()) {
-                    if (source.isApart(sink)) {
-                        compare(source, sink).ifPresent(found::add);
+                    OptionalDouble lost = feed.lost(source, sink, 0);
+                    if (source.isApart(sink) && lost.isPresent()) {
+                        compare(source, sink, lost.getAsDouble()).ifPresent(found::add);
                     }
                 }
             }
+            feed.sinks().stream()
+                    .filter(k -> feed.sources().stream().noneMatch(s -> feed.lost(s, k, 0).isPresent()))
+                    .forEach(k -> found.add(blocked(feed.sources(), k)));
         }
         return found;
     }
 
-    /** What is wrong with feeding a sink from a source. */
-    static Optional<Finding> compare(Pin source, Pin sink) {
+    private Finding blocked(List<Pin> sources, Pin sink) {
+        return new Finding(id(), Severity.WARNING, List.of(sink.terminal()),
+                Words.say("rule.supply-voltage.blocked", sink.words(), Pin.words(sources)),
+                Words.say("rule.supply-voltage.blocked.remedy"), Optional.empty());
+    }
+
+    /** What is wrong with feeding a sink from a source, when so many volts are lost on the way. */
+    private static Optional<Finding> compare(Pin source, Pin sink, double lost) {
         Optional<Volts> given = source.volts();
         Optional<Volts> wanted = sink.volts();
         List<Terminal> where = List.of(source.terminal(), sink.terminal());
@@ -50,7 +61,7 @@ final class SupplyVoltage implements Rule {
         }
         Severity severity = given.get().exceeds(wanted.get())
                 ? Severity.ERROR
-                : given.get().fallsShort(wanted.get(), 0) ? Severity.WARNING : Severity.NOTE;
+                : given.get().fallsShort(wanted.get(), lost) ? Severity.WARNING : Severity.NOTE;
         return severity == Severity.NOTE
                 ? Optional.empty()
                 : Optional.of(Finding.of("supply-voltage", severity, where, source.words(),

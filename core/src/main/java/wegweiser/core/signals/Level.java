@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.PinRow;
@@ -17,24 +18,30 @@ import wegweiser.core.model.PinRow;
  * pinout may name others, of which nothing is known.
  */
 public enum Level implements HasId {
-    RS232(Kind.SERIAL, Drive.both(-15, 15, -5, 5), Take.of(-25, 25, -3, 3)),
-    TTL_5V(Kind.LOGIC, Drive.both(0, 5.25, 0.4, 2.4), Take.of(-0.5, 5.5, 0.8, 2.0), "ttl", "5v", "5v-ttl"),
-    CMOS_5V(Kind.LOGIC, Drive.both(0, 5.25, 0.4, 4.4), Take.of(-0.5, 5.5, 1.5, 3.5), "5v-cmos", "hc"),
-    CMOS_3V3(Kind.LOGIC, Drive.both(0, 3.3, 0.4, 2.9), Take.of(-0.3, 3.6, 0.8, 2.0), "3v3", "lvttl", "lvcmos",
+    RS232(Kind.SERIAL, Drive.both(-15, 15, -5, 5).resting(-15, -5), Take.of(-25, 25, -3, 3)),
+    TTL_5V(Kind.LOGIC, Drive.both(0, 5.25, 0.4, 2.4).resting(2.4, 5.25), Take.of(-0.5, 5.5, 0.8, 2.0), "ttl",
+            "5v", "5v-ttl"),
+    CMOS_5V(Kind.LOGIC, Drive.both(0, 5.25, 0.4, 4.4).resting(4.4, 5.25), Take.of(-0.5, 5.5, 1.5, 3.5),
+            "5v-cmos", "hc"),
+    CMOS_3V3(Kind.LOGIC, Drive.both(0, 3.3, 0.4, 2.9).resting(2.9, 3.6), Take.of(-0.3, 3.6, 0.8, 2.0), "3v3",
+            "lvttl", "lvcmos",
             "lvcmos33", "ttl-3v3", "3v3-cmos"),
-    CMOS_1V8(Kind.LOGIC, Drive.both(0, 1.8, 0.35, 1.45), Take.of(-0.3, 2.1, 0.63, 1.17), "1v8", "lvcmos18"),
+    CMOS_1V8(Kind.LOGIC, Drive.both(0, 1.8, 0.35, 1.45).resting(1.45, 2), Take.of(-0.3, 2.1, 0.63, 1.17),
+            "1v8", "lvcmos18"),
     OPEN_DRAIN(Kind.LOGIC, Drive.low(0.4), Take.of(-0.5, 5.5, 0.8, 2.0)),
     OPEN_COLLECTOR(Kind.LOGIC, Drive.low(0.4), Take.of(-0.5, 30, 0.8, 2.0)),
     I2C(Kind.LOGIC, Drive.low(0.4), Take.of(-0.5, 5.5, 1.5, 3.5), "iic", "twi", "i2c-bus"),
     ONE_WIRE(Kind.LOGIC, Drive.low(0.4), Take.of(-0.5, 5.5, 0.8, 2.2), "1-wire", "1wire"),
-    RS422(Kind.DIFFERENTIAL, Drive.between(-6, 6), Take.of(-10, 10), "eia-422", "tia-422"),
-    RS485(Kind.DIFFERENTIAL, Drive.between(-6, 6), Take.of(-9, 14), "eia-485", "tia-485", "dmx", "dmx512"),
+    RS422(Kind.DIFFERENTIAL, Drive.between(-6, 6), Take.of(-10, 10).common(-7, 7), "eia-422", "tia-422"),
+    RS485(Kind.DIFFERENTIAL, Drive.between(-6, 6), Take.of(-9, 14).common(-7, 12), "eia-485", "tia-485",
+            "dmx", "dmx512"),
     USB2(Kind.USB2, Drive.both(0, 3.6, 0.3, 2.8), Take.of(-0.5, 3.8, 0.8, 2.0), "usb"),
     USB3(Kind.USB3, Drive.between(-0.6, 1.2), Take.of(-0.6, 1.2)),
-    CAN(Kind.CAN, Drive.between(0, 5), Take.of(-3, 32), "can-bus", "can-fd"),
-    K_LINE(Kind.VEHICLE, Drive.both(0, 16, 2.4, 9), Take.of(-1, 32, 3.6, 8.4), "iso-9141", "kwp"),
-    LIN(Kind.VEHICLE, Drive.both(0, 16, 2.4, 9), Take.of(-1, 32, 4.8, 7.2), "lin-bus"),
-    SDI_12(Kind.SDI12, Drive.both(0, 5.5, 0.5, 3.5), Take.of(-0.5, 6, 1.0, 3.5), "sdi12"),
+    CAN(Kind.CAN, Drive.between(0, 5).resting(2, 3), Take.of(-3, 32).common(-2, 7), "can-bus", "can-fd"),
+    K_LINE(Kind.VEHICLE, Drive.both(0, 16, 2.4, 9).resting(9, 16), Take.of(-1, 32, 3.6, 8.4), "iso-9141",
+            "kwp"),
+    LIN(Kind.VEHICLE, Drive.both(0, 16, 2.4, 9).resting(9, 16), Take.of(-1, 32, 4.8, 7.2), "lin-bus"),
+    SDI_12(Kind.SDI12, Drive.both(0, 5.5, 0.5, 3.5).resting(-0.5, 1), Take.of(-0.5, 6, 1.0, 3.5), "sdi12"),
     ETHERNET(Kind.ETHERNET, Drive.between(-2.5, 2.5), Take.of(-2.8, 2.8), "10base-t", "100base-tx",
             "1000base-t"),
     TELEPHONE(Kind.TELEPHONE, Drive.between(-180, 180), Take.of(-200, 200), "pots", "phone",
@@ -85,39 +92,61 @@ public enum Level implements HasId {
         CONTINUOUS
     }
 
+    /** From volts to volts. */
+    record Span(double least, double most) {
+        /** Whether so many volts lie in it, or so close to it that a meter on a bench could be as far off. */
+        boolean holds(double volts) {
+            double off = 0.3 + 0.1 * Math.max(Math.abs(least), Math.abs(most));
+            return volts > least - off && volts < most + off;
+        }
+    }
+
     /**
      * What an output does to its line, in V.
      *
      * @param least and {@code most}: between which the line may lie
      * @param low at most, when the output says low; NaN where there are no two states
      * @param high at least, when the output says high; NaN where it cannot say so, or there are no two states
+     * @param rest where a line of data lies while nothing is said, if that is one place
      */
-    record Drive(Style style, double least, double most, double low, double high) {
+    record Drive(Style style, double least, double most, double low, double high, Optional<Span> rest) {
         static Drive both(double least, double most, double low, double high) {
-            return new Drive(Style.BOTH_WAYS, least, most, low, high);
+            return new Drive(Style.BOTH_WAYS, least, most, low, high, Optional.empty());
         }
 
         static Drive low(double low) {
-            return new Drive(Style.PULLS_LOW, 0, 0, low, Double.NaN);
+            return new Drive(Style.PULLS_LOW, 0, 0, low, Double.NaN, Optional.empty());
         }
 
         static Drive high(double most, double high) {
-            return new Drive(Style.PULLS_HIGH, 0, most, Double.NaN, high);
+            return new Drive(Style.PULLS_HIGH, 0, most, Double.NaN, high, Optional.empty());
         }
 
         static Drive between(double least, double most) {
-            return new Drive(Style.CONTINUOUS, least, most, Double.NaN, Double.NaN);
+            return new Drive(Style.CONTINUOUS, least, most, Double.NaN, Double.NaN, Optional.empty());
+        }
+
+        Drive resting(double from, double to) {
+            return new Drive(style, least, most, low, high, Optional.of(new Span(from, to)));
         }
     }
 
-    /** What an input stands without harm, and up to and from where it recognises low and high, in V. */
-    record Take(double least, double most, double low, double high) {
+    /**
+     * What an input stands without harm, and up to and from where it recognises low and high, in V.
+     *
+     * @param common where both lines of a pair may lie together, against the input's own ground; empty where it is no pair
+     */
+    record Take(double least, double most, double low, double high, Optional<Span> common) {
         static Take of(double least, double most, double low, double high) {
-            return new Take(least, most, low, high);
+            return new Take(least, most, low, high, Optional.empty());
         }
 
         static Take of(double least, double most) {
-            return new Take(least, most, Double.NaN, Double.NaN);
+            return of(least, most, Double.NaN, Double.NaN);
+        }
+
+        Take common(double from, double to) {
+            return new Take(least, most, low, high, Optional.of(new Span(from, to)));
         }
     }
 
@@ -225,6 +254,23 @@ public enum Level implements HasId {
     /** The most volts that an output puts on its line. */
     public double mostVolts() {
         return drive.most();
+    }
+
+    /** Whether so many volts can come from an output, whatever it says. */
+    public boolean canShow(double volts) {
+        return isOpen() || is(Kind.OTHER) || is(Kind.AUDIO)
+                || new Span(drive.least(), drive.most()).holds(volts);
+    }
+
+    /** Whether so many volts are those of a line of data at rest; true where that is not one place. */
+    public boolean canRestAt(double volts) {
+        return drive.rest().map(r -> r.holds(volts)).orElse(true);
+    }
+
+    /** How far the grounds of two devices may lie apart, in V either way, where it is a pair that stands some of it. */
+    public OptionalDouble groundsApart() {
+        return take.common().map(c -> OptionalDouble.of(Math.min(-c.least(), c.most())))
+                .orElse(OptionalDouble.empty());
     }
 
     /** The least volts that an output puts on its line. */

@@ -73,6 +73,11 @@ public record Volts(double least, double most) {
                 || size() > sink.size() * (sink.isNominal() ? 1 + TOLERANCE : 1) + 1e-9;
     }
 
+    /** Whether a meter at a supply of these volts could show so many; open supplies often stand above their name. */
+    public boolean couldBe(double volts) {
+        return volts * sign() > 0 && Math.abs(volts) > 0.8 * smallest() && Math.abs(volts) < 1.25 * size();
+    }
+
     /** Whether a source of these volts is less than what a sink of others needs, after losing some on the way. */
     public boolean fallsShort(Volts sink, double lost) {
         return smallest() - lost < sink.needs() - 1e-9;

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wegweiser.core.Samples;
 import wegweiser.core.catalog.Cables;
+import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.Direction;
@@ -19,6 +20,7 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Schools;
 import wegweiser.core.rules.Rules;
 
 class AllocationTest {
@@ -88,5 +90,29 @@ class AllocationTest {
         assertThat(Allocation.of(job, job.links())).isEqualTo(job.links());
         Job unknown = job.withCable(CableUse.of("a cable nobody knows", 1000));
         assertThat(Allocation.of(unknown, unknown.links())).isEqualTo(job.links());
+    }
+
+    /** Colours by position, written by hand after TIA-568. */
+    @Test
+    void networkPlugsFollowTheStandardThatIsChosen() {
+        Job job = Samples.job("modular-8p8c-plug", "modular-8p8c-plug", "1-1 2-2 3-3 4-4 5-5 6-6 7-7 8-8")
+                .withCable(CableUse.of("utp-4x2-24", 1000));
+        job = job.withEnds(job.ends().stream()
+                .map(e -> e.withPinout(Catalogue.of(Job.of("", List.of(e), List.of(), List.of())).of(e)
+                        .orElseThrow().pinIds().stream()
+                        .map(c -> PinRow.named(c).withLevel(Optional.of("ethernet"))
+                                .withDirection(Direction.BOTH))
+                        .toList()))
+                .toList());
+        List<String> b = List.of("WH/OG", "OG", "WH/GN", "BU", "WH/BU", "GN", "WH/BN", "BN");
+        List<String> a = List.of("WH/GN", "GN", "WH/OG", "BU", "WH/BU", "OG", "WH/BN", "BN");
+        assertThat(given(Allocation.of(job, job.links()))).isEqualTo(b);
+        Job asA = NetworkColours.follow(job, Schools.Network.T568A);
+        assertThat(given(Allocation.of(asA, asA.links()))).isEqualTo(a);
+        Job planned = job.withLinks(Allocation.of(job, job.links()));
+        Job changed = NetworkColours.follow(planned, Schools.Network.T568A);
+        assertThat(given(changed.links())).isEqualTo(a);
+        assertThat(given(NetworkColours.follow(changed, Schools.Network.T568A).links())).isEqualTo(a);
+        assertThat(given(NetworkColours.follow(changed, Schools.Network.T568B).links())).isEqualTo(b);
     }
 }

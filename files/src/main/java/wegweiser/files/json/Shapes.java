@@ -36,6 +36,7 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.model.PortReading;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Schools;
 import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Waiver;
@@ -105,6 +106,9 @@ final class Shapes {
 
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<SetAside> setAside();
+
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = NoSchools.class)
+        Schools schools();
     }
 
     /** Equal to what is not written: a cable of which nothing is known. */
@@ -112,6 +116,19 @@ final class Shapes {
         @Override
         public boolean equals(Object other) {
             return other == null || other.equals(CableUse.NONE);
+        }
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
+    }
+
+    /** Equal to what is not written: no school chosen. */
+    private static final class NoSchools {
+        @Override
+        public boolean equals(Object other) {
+            return other == null || other.equals(Schools.NONE);
         }
 
         @Override

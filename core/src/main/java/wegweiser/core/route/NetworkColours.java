@@ -1,0 +1,59 @@
+package wegweiser.core.route;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wegweiser.core.catalog.Cables;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorKind;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Schools.Network;
+
+/**
+ * The colours at the positions of an eight-way network plug: two standards of TIA-568, which differ in where the orange and
+ * the green pair lie. Both ends of a straight lead have the same.
+ */
+public final class NetworkColours {
+    private static final List<String> B = List.of("WH/OG", "OG", "WH/GN", "BU", "WH/BU", "GN", "WH/BN", "BN");
+    private static final Map<String, String> EXCHANGED = Map.of("WH/OG", "WH/GN", "OG", "GN", "WH/GN",
+            "WH/OG",
+            "GN", "OG");
+
+    private NetworkColours() {}
+
+    /** Position by position from 1; B where nothing was chosen. */
+    static List<String> of(Job job) {
+        return chosen(job) == Network.T568B ? B : B.stream().map(NetworkColours::other).toList();
+    }
+
+    /** The standard that a job follows; B where nothing was chosen. */
+    public static Network chosen(Job job) {
+        return job.schools().network().orElse(Network.T568B);
+    }
+
+    private static String other(String colour) {
+        return EXCHANGED.getOrDefault(colour, colour);
+    }
+
+    /** Whether the standards say anything about a job: a cable in these colours and a plug that takes them. */
+    public static boolean matter(Job job) {
+        return Cables.of(job).filter(c -> c.conductors().containsAll(B)).isPresent() && plug(job).isPresent();
+    }
+
+    /** The first end with a network plug. */
+    static Optional<End> plug(Job job) {
+        return job.ends().stream().filter(e -> Catalogue.of(job).of(e)
+                .filter(t -> t.kind() == ConnectorKind.MODULAR && t.pinIds().size() == B.size()).isPresent())
+                .findFirst();
+    }
+
+    /** The job by a standard; where it followed the other, its plan has the two pairs exchanged. */
+    public static Job follow(Job job, Network network) {
+        Job following = job.withSchools(job.schools().withNetwork(network));
+        return chosen(job) == network || !matter(job)
+                ? following
+                : following.withLinks(job.links().stream()
+                        .map(l -> l.withConductor(l.conductor().map(NetworkColours::other))).toList());
+    }
+}

@@ -3,11 +3,11 @@ package wegweiser.app.controls;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.function.Consumer;
-import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import wegweiser.core.model.HasId;
 
 /** A choice among ways that are all good; it stays as it is until a person settles it. */
-public final class SchoolChoice<E extends Enum<E> & HasId> extends ChoiceBox<E> {
+public final class SchoolChoice<E extends Enum<E> & HasId> extends ComboBox<E> {
     private boolean showing;
 
     /**
@@ -19,7 +19,7 @@ public final class SchoolChoice<E extends Enum<E> & HasId> extends ChoiceBox<E> 
         getItems().setAll(ways);
         setConverter(new Worded<>(w -> t("school." + name + "." + w.id())));
         setAccessibleText(t("school." + name));
-        setMinWidth(USE_PREF_SIZE);
+        setPromptText(t("school." + name));
         managedProperty().bind(visibleProperty());
         valueProperty().addListener((_, _, now) -> {
             if (!showing && now != null) {

@@ -30,6 +30,9 @@ import wegweiser.core.words.Words;
 
 /** The cable in cross-section, and which conductor carries what. */
 final class ConductorStrip extends VBox {
+    /** So much of the list shows before it scrolls. */
+    private static final double LIST_HEIGHT = 108;
+
     private final Label about = Panels.quiet("");
     private final CrossSection section = new CrossSection();
     private final FlowPane list = new FlowPane(14, 3);
@@ -53,8 +56,8 @@ final class ConductorStrip extends VBox {
         HBox.setHgrow(scroll, Priority.ALWAYS);
         VBox.setVgrow(body, Priority.ALWAYS);
         getChildren().addAll(title, schools, body);
-        setMinHeight(178);
-        setPrefHeight(178);
+        scroll.setPrefHeight(LIST_HEIGHT);
+        setMinHeight(USE_PREF_SIZE);
     }
 
     void show(Job job) {

@@ -75,7 +75,7 @@ public final class RouteStage implements StageView {
         leftScroll.setPrefWidth(262);
         why.getStyleClass().add("peg-why");
         why.setWrapText(true);
-        why.setMinHeight(38);
+        why.setMinHeight(46);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
         hint.setVisible(false);
         VBox middle = Panels.sheet(Panels.titleLine(title, axes, facing), board, why);

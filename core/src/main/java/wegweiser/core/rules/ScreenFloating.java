@@ -30,7 +30,10 @@ final class ScreenFloating implements Rule {
         return List.of(place
                 ? finding
                 : new Finding(id(), Severity.WARNING, List.of(), finding.message(),
-                        Words.say("rule.screen-floating.no-place"), Optional.empty()));
+                        Words.say(derived.pins().stream().anyMatch(p -> p.is(Direction.GROUND))
+                                ? "rule.screen-floating.no-place"
+                                : "rule.screen-floating.no-ground"),
+                        Optional.empty()));
     }
 
     private static boolean isJoined(Derived derived) {

@@ -53,6 +53,6 @@ final class Axial {
         }
         return new ConnectorType(family + "-" + gender.id(), title, family, gender, contacts, step,
                 new Outline.Axial(size, length, pointed), Termination.JACK_SOLDER, ratings, List.of(),
-                pointed);
+                false);
     }
 }

@@ -39,7 +39,8 @@ final class RoundBodies {
         return new ConnectorType(family + "-" + gender.id(),
                 Titles.of("connector.xlr", poles, gender.words()),
                 family, gender, withShell, poles == 3 ? 8.5 : 5.2, new Outline.Round(19, Outline.Key.TOP),
-                Termination.SOLDER_CUP, new Ratings(amps, 14, 28, 3.5, 8, 4), List.of(), poles > 3);
+                Termination.SOLDER_CUP, new Ratings(amps, 14, 28, 3.5, 8, 4), List.of(),
+                poles != 3 && poles != 5);
     }
 
     /** A generic numbered circular connector: contacts on a ring, clockwise on the plug's mating face. */

@@ -3,11 +3,14 @@ package wegweiser.core.catalog;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import wegweiser.core.model.ContactOrder;
 import wegweiser.core.words.Titles;
 
 /** USB and video connectors with their contacts on a tongue, each with its shell as a terminal. */
 final class Usb {
+    private static final Set<String> ONE_SOURCE = Set.of("usb3-b", "usb3-micro-b", "hdmi-a");
+
     private static final List<Contact> A = List.of(new Contact("1", 3.5, 0.9, 1),
             new Contact("2", 1.0, 0.9, 1),
             new Contact("3", -1.0, 0.9, 1), new Contact("4", -3.5, 0.9, 1));
@@ -40,7 +43,7 @@ final class Usb {
         return new ConnectorType(kind + "-" + gender.id(), Titles.of("connector." + kind, gender.words()),
                 kind,
                 gender, all, pitch, outline, Termination.SOLDER_CUP, ratings(kind), List.of(),
-                !kind.equals("usb-c"));
+                ONE_SOURCE.contains(kind));
     }
 
     private static Ratings ratings(String kind) {

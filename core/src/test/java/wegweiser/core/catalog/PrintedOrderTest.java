@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -83,5 +84,20 @@ class PrintedOrderTest {
         ConnectorType b = Catalogue.standard().find(other).orElseThrow();
         assertThat(a.matesWith(b)).isEqualTo(fits);
         assertThat(b.matesWith(a)).isEqualTo(fits);
+    }
+
+    /**
+     * Families whose numbers stand in a standard and in a second account of it. Of all others the numbers are to be checked
+     * on the part; where nothing is printed there is nothing to check.
+     */
+    private static final List<String> TWO_SOURCES = List.of("dsub-\\d+-.*", "dsub-15hd-.*", "box-header-.*",
+            "modular-.*", "xlr-[35]-.*", "usb-.*", "usb3-a-.*", "jack-.*", "phono-.*", "barrel-.*", "coax-.*",
+            "(banana|blade|ring|spade|crocodile)-.*");
+
+    @Test
+    void theNumbersAreToBeCheckedExactlyWhereOneSourceStandsBehindThem() {
+        assertThat(Catalogue.standard().all()).hasSizeGreaterThan(200).allSatisfy(
+                type -> assertThat(type.numbersToCheck()).as(type.id())
+                        .isEqualTo(TWO_SOURCES.stream().noneMatch(type.id()::matches)));
     }
 }

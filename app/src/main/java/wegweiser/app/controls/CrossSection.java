@@ -25,29 +25,54 @@ public final class CrossSection extends Pane {
         if (stock.isEmpty()) {
             return;
         }
+        if (stock.get().flat()) {
+            flat(stock.get().conductors(), used);
+        } else {
+            round(stock.get(), used);
+        }
+    }
+
+    /** Side by side, as they lie in a ribbon. */
+    private void flat(List<String> all, Set<String> used) {
+        double pitch = Math.min((SIZE - 4) / all.size(), 13);
+        double radius = pitch / 2;
+        double left = (SIZE - pitch * all.size()) / 2;
+        Rectangle sheath = new Rectangle(left - 2, SIZE / 2 - radius - 2, pitch * all.size() + 4, pitch + 4);
+        sheath.setArcWidth(pitch + 4);
+        sheath.setArcHeight(pitch + 4);
+        sheath.getStyleClass().add("section-sheath");
+        getChildren().add(sheath);
+        for (int k = 0; k < all.size(); k++) {
+            wire(all.get(k), left + pitch * (k + 0.5), SIZE / 2, radius * 0.8, used);
+        }
+    }
+
+    private void round(CableStock stock, Set<String> used) {
         double middle = SIZE / 2;
         Circle sheath = new Circle(middle, middle, middle - 2);
         sheath.getStyleClass().add("section-sheath");
         Circle inside = new Circle(middle, middle, middle - 10);
-        inside.getStyleClass().add(stock.get().isScreened() ? "section-screen" : "section-inside");
+        inside.getStyleClass().add(stock.isScreened() ? "section-screen" : "section-inside");
         getChildren().addAll(sheath, inside);
-        List<String> all = stock.get().conductors();
+        List<String> all = stock.conductors();
         double ring = all.size() == 1 ? 0 : middle - 28;
         double radius = Math.clamp(Math.PI * (ring + 4) / all.size() * 0.85, 3, 11);
         for (int k = 0; k < all.size(); k++) {
             double angle = 2 * Math.PI * k / all.size() - Math.PI / 2;
-            double x = middle + ring * Math.cos(angle);
-            double y = middle + ring * Math.sin(angle);
-            List<String> hex = ColourCode.hex(all.get(k));
-            Circle wire = new Circle(x, y, radius);
-            wire.setFill(hex.isEmpty() ? Color.web("#B9B6AE") : Color.web(hex.getFirst()));
-            wire.getStyleClass().add(used.contains(all.get(k)) ? "section-used" : "section-wire");
-            getChildren().add(wire);
-            if (hex.size() > 1) {
-                Rectangle stripe = new Rectangle(x - radius * 0.9, y - radius / 4, radius * 1.8, radius / 2);
-                stripe.setFill(Color.web(hex.get(1)));
-                getChildren().add(stripe);
-            }
+            wire(all.get(k), middle + ring * Math.cos(angle), middle + ring * Math.sin(angle), radius, used);
+        }
+    }
+
+    private void wire(String conductor, double x, double y, double radius, Set<String> used) {
+        List<String> hex = ColourCode.hex(conductor);
+        Circle wire = new Circle(x, y, radius);
+        wire.setFill(hex.isEmpty() ? Color.web("#B9B6AE") : Color.web(hex.getFirst()));
+        wire.getStyleClass().add(used.contains(conductor) ? "section-used" : "section-wire");
+        getChildren().add(wire);
+        if (hex.size() > 1) {
+            Rectangle stripe = new Rectangle(x - radius * 0.9, y - radius / 4, radius * 1.8, radius / 2);
+            stripe.setFill(Color.web(hex.get(1)));
+            getChildren().add(stripe);
         }
     }
 }

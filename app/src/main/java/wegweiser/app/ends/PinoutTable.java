@@ -11,6 +11,7 @@ import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -186,19 +187,21 @@ final class PinoutTable extends VBox {
         button.setId("level-" + end + "-" + contact);
         button.setOnAction(_ -> {
             ContextMenu menu = new ContextMenu();
-            level(menu, contact, t("ends.level.none"), Optional.empty());
-            for (Level level : Level.ofSignals()) {
-                level(menu, contact, level.id(), Optional.of(level.id()));
-            }
+            menu.getItems().add(level(contact, t("ends.level.none"), Optional.empty()));
+            Level.groups().forEach((group, levels) -> {
+                Menu some = new Menu(t("ends.level." + group));
+                levels.forEach(l -> some.getItems().add(level(contact, l.id(), Optional.of(l.id()))));
+                menu.getItems().add(some);
+            });
             menu.show(button, Side.BOTTOM, 0, 0);
         });
         return button;
     }
 
-    private void level(ContextMenu menu, String contact, String words, Optional<String> level) {
+    private MenuItem level(String contact, String words, Optional<String> level) {
         MenuItem item = new MenuItem(words);
         item.setOnAction(_ -> edit(contact, r -> r.withLevel(level)));
-        menu.getItems().add(item);
+        return item;
     }
 
     private void keep(String contact) {

@@ -22,17 +22,12 @@ import wegweiser.app.stage.Session;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Waiver;
 import wegweiser.core.rules.Finding;
-import wegweiser.core.rules.Rule;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.rules.Severity;
 import wegweiser.core.words.Words;
 
 /** What the rules found, each with its remedy, and what passed. */
 final class FindingList extends VBox {
-    private static final List<String> WORTH_SAYING = List.of("out-to-out", "level-clash", "no-common-ground",
-            "capacitance", "entry-too-large",
-            "wire-does-not-fit", "supply-to-ground", "plan-contradicts-reading");
-
     private final Session session;
 
     FindingList(Session session) {
@@ -41,7 +36,7 @@ final class FindingList extends VBox {
         getStyleClass().addAll("sheet", "findings");
     }
 
-    void show(Job job, List<Finding> findings) {
+    void show(Job job, List<Finding> findings, List<String> passed, int unknown) {
         List<Node> nodes = new ArrayList<>();
         long open = Rules.blocking(job, findings).size();
         long others = findings.size() - open;
@@ -51,14 +46,14 @@ final class FindingList extends VBox {
         if (job.links().isEmpty()) {
             nodes.add(Panels.quiet(t("route.findings.none")));
         } else {
-            Label passed = new Label(t("route.passed"));
-            passed.getStyleClass().add("card-title");
-            nodes.add(passed);
-            for (Rule rule : Rules.all()) {
-                boolean clean = findings.stream().noneMatch(f -> f.rule().equals(rule.id()));
-                if (clean && WORTH_SAYING.contains(rule.id())) {
-                    nodes.add(passed(Words.say("rule." + rule.id() + ".pass")));
-                }
+            if (unknown > 0) {
+                nodes.add(Panels.quiet(t("route.unknown", unknown)));
+            }
+            if (!passed.isEmpty()) {
+                Label title = new Label(t("route.passed"));
+                title.getStyleClass().add("card-title");
+                nodes.add(title);
+                passed.forEach(p -> nodes.add(passed(p)));
             }
         }
         getChildren().setAll(nodes);

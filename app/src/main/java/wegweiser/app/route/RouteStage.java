@@ -36,6 +36,7 @@ import wegweiser.core.route.Allocation;
 import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
 import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Passed;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Wiring;
@@ -59,7 +60,7 @@ public final class RouteStage implements StageView {
     private final StackPane view;
 
     private record Shown(Job job, Facing facing, List<Scheme> schemes, List<Finding> findings,
-            String words) {}
+            List<String> passed, int unknown, String words) {}
 
     public RouteStage(Session session, Choices choices, Consumer<StageId> go) {
         this.session = session;
@@ -115,7 +116,8 @@ public final class RouteStage implements StageView {
             Wiring wiring = job.ends().size() < 2
                     ? new Wiring(List.of())
                     : Wiring.between(derived.nets(), two.rows(), two.columns());
-            return new Shown(job, two, Router.schemes(job), Rules.check(derived), WiringWords.of(wiring));
+            return new Shown(job, two, Router.schemes(job), Rules.check(derived), Passed.of(derived),
+                    Passed.unknown(derived).size(), WiringWords.of(wiring));
         }, this::show);
     }
 
@@ -139,7 +141,7 @@ public final class RouteStage implements StageView {
         facing.show(s.job());
         board.setModel(PegModels.planned(s.job(), s.facing()));
         strip.show(s.job());
-        findings.show(s.job(), s.findings());
+        findings.show(s.job(), s.findings(), s.passed(), s.unknown());
         explain();
     }
 

@@ -1,12 +1,15 @@
 package wegweiser.core.signals;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.SequencedMap;
 import java.util.stream.Collectors;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.PinRow;
@@ -64,24 +67,30 @@ public enum Level implements HasId {
 
     /** What may meet its like without a converter. */
     enum Kind {
-        SERIAL,
-        LOGIC,
-        DIFFERENTIAL,
-        USB2,
-        USB3,
-        CAN,
-        VEHICLE,
-        SDI12,
-        ETHERNET,
-        TELEPHONE,
-        AUDIO,
-        SENSOR,
-        ANALOGUE,
-        LOOP,
-        MIDI,
-        VIDEO,
-        CONTACT,
-        OTHER
+        SERIAL("serial"),
+        LOGIC("serial"),
+        DIFFERENTIAL("bus"),
+        USB2("bus"),
+        USB3("bus"),
+        CAN("bus"),
+        VEHICLE("vehicle"),
+        SDI12("bus"),
+        ETHERNET("bus"),
+        TELEPHONE("audio"),
+        AUDIO("audio"),
+        SENSOR("sensor"),
+        ANALOGUE("sensor"),
+        LOOP("sensor"),
+        MIDI("audio"),
+        VIDEO("audio"),
+        CONTACT("sensor"),
+        OTHER("other");
+
+        private final String group;
+
+        Kind(String group) {
+            this.group = group;
+        }
     }
 
     /** Which way an output can move its line. */
@@ -199,9 +208,15 @@ public enum Level implements HasId {
         return Optional.ofNullable(BY_SIGNAL.get(canonical));
     }
 
-    /** The levels that a person may choose for a signal. */
-    public static List<Level> ofSignals() {
-        return Arrays.stream(values()).filter(l -> l != SUPPLY).toList();
+    /** The levels that a person may choose for a signal, under the word of the group in which they are looked for. */
+    public static SequencedMap<String, List<Level>> groups() {
+        SequencedMap<String, List<Level>> found = new LinkedHashMap<>();
+        for (Level level : values()) {
+            if (level != SUPPLY) {
+                found.computeIfAbsent(level.kind.group, _ -> new ArrayList<>()).add(level);
+            }
+        }
+        return found;
     }
 
     Kind kind() {

@@ -59,8 +59,8 @@ final class SupplyPaths {
                 double takes = diode
                         ? part.link().part().orElseThrow().volts().orElse(DIODE_VOLTS)
                         : amps * part.link().part().orElseThrow().ohms().getAsDouble();
-                better |= pass(lost, part.from(), part.to(), takes, !diode || !negative)
-                        | pass(lost, part.to(), part.from(), takes, !diode || negative);
+                better |= pass(lost, part.from(), part.to(), takes, !diode || !negative);
+                better |= pass(lost, part.to(), part.from(), takes, !diode || negative);
             }
         }
         double found = lost[circuit.node(sink.terminal())];

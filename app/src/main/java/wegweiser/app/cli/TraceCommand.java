@@ -12,6 +12,7 @@ import wegweiser.core.advice.Advisor;
 import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Identified;
 import wegweiser.core.advice.Sweep;
 import wegweiser.core.advice.Tracer;
 import wegweiser.core.belief.Belief;
@@ -23,7 +24,6 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.wiring.Nets;
-import wegweiser.core.wiring.Partition;
 import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.files.io.BadFile;
@@ -74,7 +74,7 @@ final class TraceCommand extends JobCommand {
                         t("cli.ladder.contacts")))
                 : trace.touched(with);
         Sweep sweep = Sweep.of(known, new SimulatedCable(truth, index.terminals()).nets(), cost, with);
-        write(result(known, index, advisor, run, sweep), lines(run, advisor.proof(run.evidence()), sweep));
+        write(result(known, index, advisor, run, sweep), lines(run, advisor, goal, sweep));
         return CommandLineApp.FINE;
     }
 
@@ -84,34 +84,30 @@ final class TraceCommand extends JobCommand {
             List<List<Terminal>> nets,
             List<Shape.Measured> parts, Recognised recognised, boolean proved, List<Integer> alone,
             int unproved,
-            String depth, List<List<Terminal>> open, List<Shape.Against> contradictions) {}
+            Said said, String depth, List<List<Terminal>> open, List<Shape.Against> contradictions) {}
+
+    /** On what the nets stand when a cable was only identified. */
+    private record Said(int measured, int believed, List<Terminal> open, List<Terminal> notLookedAt,
+            int pairsNotTouched) {
+        static Said of(Identified said) {
+            return new Said(said.measured(), said.onlyBelieved(), said.open(), said.notLookedAt(),
+                    said.unseen());
+        }
+    }
 
     private static Result result(Job job, TerminalIndex index, Advisor advisor, Tracer.Run run, Sweep sweep) {
         Evidence evidence = run.evidence();
         Proof proof = advisor.proof(evidence);
         Belief.Leader leader = run.belief().leader();
-        Nets believed = new Nets(index,
-                proof.isHeardOut() ? evidence.partition() : believed(evidence, leader));
+        Identified said = advisor.identified(evidence, run.belief());
+        Nets believed = new Nets(index, proof.isHeardOut() ? evidence.partition() : said.said());
         return new Result(run.touches(), Math.round(run.seconds()), sweep.touches(),
                 Math.round(sweep.seconds()), believed.joinedNets(),
                 evidence.parts().stream().map(Shape.Measured::of).toList(),
                 recognised(job, believed, proof.isHeardOut() ? 1 : leader.probability()), proof.isProved(),
-                proof.alone(), proof.unproved(), proof.coverage().id(),
+                proof.alone(), proof.unproved(), Said.of(said), proof.coverage().id(),
                 proof.open().stream().map(p -> List.of(p.a(), p.b())).toList(),
                 evidence.contradictions().stream().map(Shape.Against::of).toList());
-    }
-
-    /** What is most believed, without any join that readings rule out. */
-    private static Partition believed(Evidence evidence, Belief.Leader leader) {
-        Partition believed = leader.partition();
-        for (int i = 0; i < believed.size(); i++) {
-            for (int j = i + 1; j < believed.size(); j++) {
-                if (believed.isJoined(i, j) && evidence.isApart(i, j)) {
-                    return evidence.partition();
-                }
-            }
-        }
-        return believed;
     }
 
     private static Recognised recognised(Job job, Nets nets, double confidence) {
@@ -127,13 +123,15 @@ final class TraceCommand extends JobCommand {
                 .orElse(null);
     }
 
-    private static List<String> lines(Tracer.Run run, Proof proof, Sweep sweep) {
+    private static List<String> lines(Tracer.Run run, Advisor advisor, Goal goal, Sweep sweep) {
         List<String> lines = new ArrayList<>();
         lines.add(t("cli.trace.cost", run.touches(), Math.round(run.seconds()), sweep.touches()));
         for (List<Terminal> net : run.evidence().nets().joinedNets()) {
             lines.add("  " + String.join(" – ", names(net)));
         }
-        lines.add(proof.words());
+        lines.add(goal == Goal.IDENTIFY
+                ? advisor.identified(run.evidence(), run.belief()).words()
+                : advisor.proof(run.evidence()).words());
         return lines;
     }
 }

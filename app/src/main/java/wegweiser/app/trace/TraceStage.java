@@ -38,6 +38,7 @@ import wegweiser.core.advice.Advisor;
 import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Identified;
 import wegweiser.core.advice.Proposal;
 import wegweiser.core.advice.WhyNot;
 import wegweiser.core.belief.Belief;
@@ -82,7 +83,7 @@ public final class TraceStage implements StageView {
     /** Everything shown, computed off the interface thread. */
     private record Shown(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal,
             Proof proof, Census census,
-            Optional<Outcome> simulated) {}
+            Optional<Outcome> simulated, Identified said) {}
 
     public TraceStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
         this.overlay = overlay;
@@ -164,7 +165,7 @@ public final class TraceStage implements StageView {
             Optional<Outcome> shown = DockWork.simulated(job, simulated, asked);
             return Map.entry(new Prepared(wanted, advisor),
                     new Shown(job, evidence, belief, proposal, derived.proof(), Census.of(evidence),
-                            shown));
+                            shown, advisor.identified(evidence, belief)));
         }, r -> {
             prepared = Optional.of(r.getKey());
             show(r.getValue());
@@ -236,8 +237,10 @@ public final class TraceStage implements StageView {
         if (!s.proof().misfits().isEmpty()) {
             return s.proof().words();
         }
-        return identified(s) + s.proof().summary() + " "
-                + t(more(s), StageId.ROUTE.shown());
+        String found = choices.goalProperty().get() == Goal.IDENTIFY
+                ? s.said().words()
+                : s.proof().summary();
+        return identified(s) + found + " " + t(more(s), StageId.ROUTE.shown());
     }
 
     /** What would prove the pairs that are left. */

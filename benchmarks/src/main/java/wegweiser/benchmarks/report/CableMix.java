@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Terminals;
@@ -15,6 +16,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.wiring.EndChange;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Partition;
 import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.Wiring;
 
@@ -27,6 +29,9 @@ final class CableMix {
     private static final double SPOILT = 0.3;
     private static final double SHORT = 0.25;
     private static final double OPEN = 0.2;
+
+    /** Of the cables with changes, those with two. */
+    private static final double TWO = 0.4;
 
     private final Job job;
     private final TerminalIndex index;
@@ -54,6 +59,74 @@ final class CableMix {
         return Catalogue.standard().of(job.ends().get(end)).orElseThrow();
     }
 
+    /** The named wirings of this pair of connectors. */
+    List<Recogniser.Candidate> named() {
+        return named;
+    }
+
+    /** Which cables are drawn: as this class says, each with one or two changes, or joined at random. */
+    enum Kind {
+        HOUSE,
+        CHANGED,
+        RANDOM
+    }
+
+    /** The nets of a cable of some kind drawn at random. */
+    Nets draw(Kind kind, SplittableRandom random) {
+        return switch (kind) {
+            case HOUSE -> draw(random);
+            case CHANGED -> named.isEmpty() ? partial(random) : changed(nets(choose(random)), random);
+            case RANDOM -> partial(random);
+        };
+    }
+
+    /** A cable with one change, or in two of five cases with two, of which its builder knew and no list does. */
+    private Nets changed(Nets sound, SplittableRandom random) {
+        Nets nets = sound;
+        for (int left = random.nextDouble() < TWO ? 2 : 1; left > 0;) {
+            Nets next = change(nets, random);
+            left -= next.equals(nets) ? 0 : 1;
+            nets = next;
+        }
+        return nets;
+    }
+
+    private Nets change(Nets nets, SplittableRandom random) {
+        String end = random.nextBoolean() ? "A" : "B";
+        List<String> ids = type(end.equals("A") ? 0 : 1).pinIds();
+        String one = ids.get(random.nextInt(ids.size()));
+        String other = ids.get(random.nextInt(ids.size()));
+        double kind = random.nextDouble();
+        if (kind < 0.3) {
+            return opened(nets, end, one);
+        }
+        if (kind < 0.65) {
+            return one.equals(other) ? nets : exchanged(nets, end, one, other);
+        }
+        if (kind < 0.8) {
+            List<String> far = type(end.equals("A") ? 1 : 0).pinIds();
+            int a = index.of(new Terminal(end, one));
+            int b = index.of(new Terminal(end.equals("A") ? "B" : "A", far.get(random.nextInt(far.size()))));
+            return nets.partition().isAlone(a) && nets.partition().isAlone(b)
+                    ? new Nets(index, nets.partition().joining(a, b))
+                    : nets;
+        }
+        List<String> near = type(end.equals("A") ? 0 : 1).neighbours(one);
+        return kind < 0.95
+                ? shorted(nets, end, one, near.get(random.nextInt(near.size())))
+                : shorted(nets, end, one, other);
+    }
+
+    private Nets exchanged(Nets nets, String end, String one, String other) {
+        int a = index.of(new Terminal(end, one));
+        int b = index.of(new Terminal(end, other));
+        int[] labels = IntStream.range(0, nets.partition().size()).map(nets.partition()::root).toArray();
+        int kept = labels[a];
+        labels[a] = labels[b];
+        labels[b] = kept;
+        return new Nets(index, Partition.of(labels));
+    }
+
     /** The nets of a cable drawn at random. */
     Nets draw(SplittableRandom random) {
         double kind = random.nextDouble();
@@ -75,7 +148,8 @@ final class CableMix {
         return named.getLast().wiring();
     }
 
-    private Nets nets(Wiring wiring) {
+    /** The nets of a wiring between the two ends. */
+    Nets nets(Wiring wiring) {
         List<Link> links = new ArrayList<>();
         for (Wiring.Net net : wiring.nets()) {
             List<Terminal> all = new ArrayList<>();

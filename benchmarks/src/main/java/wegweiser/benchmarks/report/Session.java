@@ -38,6 +38,12 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
 
     /** The same where something was read before, which counts neither as touches nor as seconds. */
     static Session run(Advisor advisor, Nets truth, Fixture fixture, boolean identify, List<Reading> before) {
+        return run(advisor, truth, fixture, identify, before, Optional.empty());
+    }
+
+    /** The same; what is believed most after each touch is held against the truth. */
+    static Session run(Advisor advisor, Nets truth, Fixture fixture, boolean identify, List<Reading> before,
+            Optional<Calibration> calibration) {
         List<Reading> readings = new ArrayList<>(before);
         Optional<Touch> last = Optional.empty();
         double seconds = 0;
@@ -45,10 +51,14 @@ record Session(int touches, double seconds, boolean finished, boolean right, boo
         Evidence evidence = new Evidence(advisor.index(), readings);
         Belief belief = advisor.belief(evidence);
         while (readings.size() < MOST) {
+            Belief.Leader leader = belief.leader(true);
+            calibration.ifPresent(c -> c.add(leader.probability(), sameTable(leader.partition(), truth)));
             boolean table = identify && advisor.isTableBelieved(evidence, belief);
             Optional<Proposal> next = table ? Optional.empty() : advisor.next(evidence, belief);
             if (next.isEmpty()) {
-                Partition found = identify ? advisor.believed(evidence, belief) : evidence.partition();
+                Partition found = identify
+                        ? advisor.identified(evidence, belief).said()
+                        : evidence.partition();
                 boolean right = sameTable(found, truth);
                 return new Session(touches, seconds, true, right,
                         advisor.proof(evidence).isRead(),

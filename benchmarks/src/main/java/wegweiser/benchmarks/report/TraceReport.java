@@ -23,7 +23,10 @@ import wegweiser.core.wiring.Nets;
  * quick sweep looks for each contact of A through the contacts of B not yet found until one beeps; it takes every
  * join to be one to one and sees no short. The full sweep touches every A against every B. Everything is seeded.
  *
- * <p>Arguments: cables a pair (2000), then what to run: identify, prove, both, fixtures, or only
+ * <p>With {@code --mix NAME}, and {@code --seed N}, {@code --cables K}, {@code --fixture probes|clip|comb} where wanted,
+ * only identification is measured, on another mix: see {@link MixReport}.
+ *
+ * <p>Otherwise the arguments are: cables a pair (2000), then what to run: identify, prove, both, fixtures, or only
  * one of probes, clip, comb and ladder, then the pairs, such as "9 to 9"; all of them where none is named.
  */
 public final class TraceReport {
@@ -36,6 +39,10 @@ public final class TraceReport {
     private TraceReport() {}
 
     public static void main(String[] args) {
+        if (args.length > 0 && args[0].startsWith("--")) {
+            mixes(List.of(args));
+            return;
+        }
         int cables = args.length > 0 ? Integer.parseInt(args[0]) : 2000;
         String what = args.length > 1 ? args[1] : "both";
         String[][] pairs = ALL;
@@ -53,6 +60,25 @@ public final class TraceReport {
             FixtureReport.print(pairs, cables,
                     what.equals("fixtures") ? FixtureReport.NAMES : List.of(what));
         }
+    }
+
+    private static void mixes(List<String> args) {
+        String mix = option(args, "--mix", "house");
+        List<String> named = args.stream().filter(a -> a.contains(" to ")).toList();
+        String[][] pairs = Arrays.stream(ALL).filter(p -> named.isEmpty() || named.contains(p[0]))
+                .toArray(String[][]::new);
+        for (MixReport.Mix one : mix.equals("all")
+                ? List.of(MixReport.Mix.values())
+                : List.of(MixReport.Mix.valueOf(mix.toUpperCase(Locale.ROOT)))) {
+            MixReport.print(pairs, one, Fixture.valueOf(option(args, "--fixture", "probes")
+                    .toUpperCase(Locale.ROOT)), Integer.parseInt(option(args, "--cables", "300")),
+                    Long.parseLong(option(args, "--seed", "1")));
+        }
+    }
+
+    private static String option(List<String> args, String name, String otherwise) {
+        int at = args.indexOf(name);
+        return at >= 0 && at + 1 < args.size() ? args.get(at + 1) : otherwise;
     }
 
     private static List<Nets> drawn(CableMix mix, int cables) {
@@ -162,7 +188,7 @@ public final class TraceReport {
         return truth.partition().count();
     }
 
-    private static double fullSweep(CableMix mix) {
+    static double fullSweep(CableMix mix) {
         List<Terminal> near = mix.index().terminals().stream().filter(t -> t.end().equals("A")).toList();
         List<Terminal> far = mix.index().terminals().stream().filter(t -> t.end().equals("B")).toList();
         double seconds = 0;
@@ -177,7 +203,7 @@ public final class TraceReport {
         return seconds;
     }
 
-    private static void row(Object... cells) {
+    static void row(Object... cells) {
         List<String> words = new ArrayList<>();
         for (Object cell : cells) {
             words.add(cell instanceof Double d ? String.format(Locale.ROOT, "%.2f", d) : cell.toString());

@@ -1,5 +1,6 @@
 package wegweiser.core.advice;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wegweiser.core.belief.Belief;
@@ -31,7 +32,9 @@ import wegweiser.core.words.Words;
 public final class Advisor {
     private static final double BELIEVED = 0.95;
     /** Belief in what joins the ends to each other from which a cable counts as identified. */
-    static final double IDENTIFIED = 0.99;
+    static final double IDENTIFIED = 0.985;
+    /** Belief from which what is only believed is touched in turn, nearest first, instead of what tells most. */
+    private static final double CLOSING = 0.97;
     private static final double LIKELY = 0.85;
     /** The same with gangs, where a wrong start costs few touches. */
     private static final double LIKELY_WITH_GANGS = 0.5;
@@ -41,6 +44,7 @@ public final class Advisor {
     private final Job job;
     private final TerminalIndex index;
     private final List<Hypothesis> hypotheses;
+    private final List<Hypothesis> sound;
     private final Fixture fixture;
     private final Goal goal;
     private final CostModel cost;
@@ -48,6 +52,7 @@ public final class Advisor {
     private final Depth depth;
     private final Singles singles;
     private final Gangs gangs;
+    private final Closing closing;
 
     /** An advisor for one cable that knows the named wirings that come with the program. */
     public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed) {
@@ -64,8 +69,12 @@ public final class Advisor {
         this.cost = cost;
         this.seed = seed;
         this.hypotheses = Hypotheses.of(job, index, known);
+        List<Hypothesis> usual = Hypotheses.sound(job, index, known);
+        // to prove, every pair is read whatever is believed, and a belief that is slow to give up a pattern costs touches
+        this.sound = goal == Goal.IDENTIFY ? usual : List.of();
         this.depth = Depth.of(job, index);
         this.singles = new Singles(index, fixture, goal, cost, depth);
+        this.closing = Closing.of(job, index, depth, usual);
         this.gangs = new Gangs(job, index, fixture, goal, cost, singles);
     }
 
@@ -75,12 +84,12 @@ public final class Advisor {
 
     /** What is believed after some readings. */
     public Belief belief(Evidence evidence) {
-        return Belief.of(hypotheses, evidence.supposed(), seed);
+        return Belief.of(hypotheses, sound, evidence.supposed(), seed);
     }
 
     /** The same where some of the readings were weighed already: faster, and no different. */
     public Belief belief(Evidence evidence, Belief before) {
-        return Belief.of(hypotheses, evidence.supposed(), seed, Optional.of(before));
+        return Belief.of(hypotheses, sound, evidence.supposed(), seed, Optional.of(before));
     }
 
     /** The wiring most believed. */
@@ -125,25 +134,53 @@ public final class Advisor {
         if (same.isPresent()) {
             return same;
         }
-        Belief.Leader leader = belief.leader(goal == Goal.IDENTIFY);
-        if (goal == Goal.IDENTIFY && leader.probability() >= IDENTIFIED) {
-            boolean whole = belief.leader().probability() >= BELIEVED;
-            return whole || fixture.canGang()
-                    ? Optional.empty()
-                    : single(evidence.supposed(), belief, repeats, true);
+        if (goal == Goal.IDENTIFY) {
+            return identify(evidence, belief, repeats);
         }
-        double likely = fixture.canGang() ? LIKELY_WITH_GANGS : LIKELY;
-        if (leader.probability() < (goal == Goal.IDENTIFY ? IDENTIFIED : likely)) {
+        Belief.Leader leader = belief.leader();
+        if (leader.probability() < (fixture.canGang() ? LIKELY_WITH_GANGS : LIKELY)) {
             Optional<Proposal> learn = learn(evidence.supposed(), belief, repeats, leader);
             if (learn.isPresent()) {
                 return learn;
             }
         }
-        if (goal == Goal.IDENTIFY) {
-            return Optional.empty();
-        }
         return confirm(evidence, belief, repeats, leader).or(() -> isolate(evidence, belief, repeats))
                 .or(() -> finish(evidence, belief, repeats));
+    }
+
+    /** Learns what joins the ends, then touches what is only believed of it, then looks for joins within the ends. */
+    private Optional<Proposal> identify(Evidence evidence, Belief belief, Repeats repeats) {
+        Evidence supposed = evidence.supposed();
+        Belief.Leader across = belief.leader(true);
+        Identified said = Identified.of(supposed, across);
+        Optional<Proposal> close = across.probability() < CLOSING
+                ? Optional.empty()
+                : nearest(closing.open(said, across.hypothesis().isPresent()), evidence, repeats)
+                        .map(t -> proposal(evidence, belief, t, Mode.CONTINUITY, Proposal.Purpose.CONFIRM,
+                                closingReason(said, t)));
+        if (close.isEmpty() && across.probability() < IDENTIFIED) {
+            Optional<Proposal> learn = learn(supposed, belief, repeats, across);
+            if (learn.isPresent()) {
+                return learn;
+            }
+        }
+        return close.or(() -> belief.leader().probability() >= BELIEVED
+                || fixture.canGang()
+                        ? Optional.empty()
+                        : single(supposed, belief, repeats, true));
+    }
+
+    private String closingReason(Identified said, Touch touch) {
+        int a = index.of(touch.red().getFirst());
+        int b = index.of(touch.black().getFirst());
+        return said.said().isJoined(a, b)
+                ? Words.say("advisor.believed")
+                : Words.say("advisor.free", touch.red().getFirst(), touch.black().getFirst());
+    }
+
+    /** What is said of the cable after some readings, and on what it stands. */
+    public Identified identified(Evidence evidence, Belief belief) {
+        return Identified.of(evidence.supposed(), belief.leader(true));
     }
 
     /** When no pair is left: readings that do not fit what was found, then those that stand alone. */
@@ -191,13 +228,16 @@ public final class Advisor {
     }
 
     /**
-     * Whether the joins between the ends are believed, whatever lies within one end. They are not while a gang has
+     * Whether the joins between the ends are believed and touched, whatever lies within one end. They are not while a gang has
      * beeped in which the believed wiring joins nothing, however likely that wiring is.
      */
     public boolean isTableBelieved(Evidence evidence, Belief belief) {
         Belief.Leader leader = belief.leader(true);
-        return leader.probability() >= IDENTIFIED && Belief.items(evidence).stream()
-                .allMatch(i -> i.meaning() != Meaning.JOINS || i.isBeeping(leader.partition()));
+        return leader.probability() >= IDENTIFIED
+                && closing.open(Identified.of(evidence.supposed(), leader), leader.hypothesis().isPresent())
+                        .isEmpty()
+                && Belief.items(evidence).stream()
+                        .allMatch(i -> i.meaning() != Meaning.JOINS || i.isBeeping(leader.partition()));
     }
 
     /** Whether readings already identify the cable, and no more is asked for. */
@@ -259,34 +299,41 @@ public final class Advisor {
     /** The next believed join that no reading shows yet: the one nearest to where the hands are. */
     private Optional<Proposal> confirm(Evidence evidence, Belief belief, Repeats repeats,
             Belief.Leader leader) {
-        Hands hands = Hands.of(evidence);
-        Optional<Touch> last = hands.last();
-        int[][] best = null;
-        double bestScore = Double.MAX_VALUE;
+        List<int[]> pairs = new ArrayList<>();
         for (int a = 0; a < index.size(); a++) {
             for (int b = a + 1; b < index.size(); b++) {
-                if (!leader.partition().isJoined(a, b) || evidence.isJoined(a, b)
-                        || evidence.isApart(a, b) || repeats.isEnough(a, b)) {
-                    continue;
-                }
-                boolean sameEnd = index.get(a).end().equals(index.get(b).end());
-                double score = cost.seconds(last, touch(new int[][]{{a}, {b}}), fixture)
-                        - 0.01 * hands.nearness(evidence, depth, new int[][]{{a}, {b}})
-                        + (sameEnd ? 3 : 0);
-                if (score < bestScore) {
-                    bestScore = score;
-                    best = new int[][]{{a}, {b}};
+                if (leader.partition().isJoined(a, b) && !evidence.isJoined(a, b)
+                        && !evidence.isApart(a, b)) {
+                    pairs.add(new int[]{a, b});
                 }
             }
-        }
-        if (best == null) {
-            return Optional.empty();
         }
         String title = leader.hypothesis().map(Hypothesis::title).orElse(Words.say("advisor.other"));
         // with a comb everything is proved in the end, and a buzzer cannot tell a small resistor from copper
         Mode mode = fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
-        return Optional.of(proposal(evidence, belief, touch(best), mode, Proposal.Purpose.CONFIRM,
-                Words.say("advisor.confirm", title)));
+        return nearest(pairs, evidence, repeats).map(t -> proposal(evidence, belief, t, mode,
+                Proposal.Purpose.CONFIRM, Words.say("advisor.confirm", title)));
+    }
+
+    /** Of some pairs the one nearest to where the hands are, of different ends sooner than of one. */
+    private Optional<Touch> nearest(List<int[]> pairs, Evidence evidence, Repeats repeats) {
+        Hands hands = Hands.of(evidence);
+        int[][] best = null;
+        double bestScore = Double.MAX_VALUE;
+        for (int[] pair : pairs) {
+            if (repeats.isEnough(pair[0], pair[1])) {
+                continue;
+            }
+            int[][] candidate = {{pair[0]}, {pair[1]}};
+            boolean sameEnd = index.get(pair[0]).end().equals(index.get(pair[1]).end());
+            double score = cost.seconds(hands.last(), touch(candidate), fixture)
+                    - 0.01 * hands.nearness(evidence, depth, candidate) + (sameEnd ? 3 : 0);
+            if (score < bestScore) {
+                bestScore = score;
+                best = candidate;
+            }
+        }
+        return best == null ? Optional.empty() : Optional.of(touch(best));
     }
 
     private Optional<Proposal> isolate(Evidence evidence, Belief belief, Repeats repeats) {

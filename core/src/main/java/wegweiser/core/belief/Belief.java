@@ -61,21 +61,27 @@ public final class Belief {
         this.pair = pairs(evidence.index().size());
     }
 
-    /** Weighs hypotheses by the evidence. The seed only chooses the samples. */
-    public static Belief of(List<Hypothesis> hypotheses, Evidence evidence, long seed) {
-        return of(hypotheses, evidence, seed, Optional.empty());
+    /**
+     * Weighs hypotheses by the evidence. The seed only chooses the samples.
+     *
+     * @param sound those that are no mistakes, which a cable may follow but for some wires
+     */
+    public static Belief of(List<Hypothesis> hypotheses, List<Hypothesis> sound, Evidence evidence,
+            long seed) {
+        return of(hypotheses, sound, evidence, seed, Optional.empty());
     }
 
     /** The same for the belief that there was before the last readings, which then are the only ones to be weighed. */
-    public static Belief of(List<Hypothesis> hypotheses, Evidence evidence, long seed,
-            Optional<Belief> before) {
+    public static Belief of(List<Hypothesis> hypotheses, List<Hypothesis> sound, Evidence evidence,
+            long seed, Optional<Belief> before) {
         List<CopperProof.Item> items = items(evidence);
         Posterior posterior = before.map(b -> b.posterior).filter(p -> p.isOf(hypotheses))
                 .orElseGet(() -> Posterior.prior(hypotheses))
                 .after(items, ERROR);
         int rates = OtherWirings.OPEN_SHARES.length;
         int names = posterior.size();
-        double[] log = new double[names + rates];
+        List<Changed> changed = Changed.of(sound, evidence.index(), items, ERROR);
+        double[] log = new double[names + rates + changed.size()];
         for (int h = 0; h < names; h++) {
             log[h] = posterior.log(h);
         }
@@ -84,6 +90,9 @@ public final class Belief {
             others.add(new OtherWirings(evidence.index(), OtherWirings.OPEN_SHARES[r][0]));
             log[names + r] = Math.log(Hypotheses.OTHER * OtherWirings.OPEN_SHARES[r][1])
                     + others.get(r).logLikelihood(items, ERROR);
+        }
+        for (int c = 0; c < changed.size(); c++) {
+            log[names + rates + c] = changed.get(c).log();
         }
         double most = Arrays.stream(log).max().orElse(0);
         double total = Arrays.stream(log).map(l -> Math.exp(l - most)).sum();
@@ -96,16 +105,29 @@ public final class Belief {
         }
         shares.sort(Comparator.comparingDouble(Share::probability).reversed());
         double other = 0;
-        for (int r = 0; r < rates; r++) {
-            other += Math.exp(log[names + r] - most) / total;
+        for (int r = names; r < log.length; r++) {
+            other += Math.exp(log[r] - most) / total;
         }
         List<OtherWirings.Drawn> samples = new ArrayList<>();
         SplittableRandom random = new SplittableRandom(seed + items.size());
         for (int r = 0; r < rates; r++) {
             double share = Math.exp(log[names + r] - most) / total / other;
-            samples.addAll(others.get(r).draw(evidence, items, (int) Math.round(share * SAMPLES), random));
+            samples.addAll(weighed(
+                    others.get(r).draw(evidence, items, (int) Math.round(share * SAMPLES), random), share));
+        }
+        for (int c = 0; c < changed.size(); c++) {
+            double share = Math.exp(log[names + rates + c] - most) / total / other;
+            samples.addAll(weighed(
+                    changed.get(c).draw(evidence, items, (int) Math.round(share * SAMPLES), random), share));
         }
         return new Belief(evidence, posterior, List.copyOf(shares), other, samples);
+    }
+
+    /** The same, their weights adding up to a share. */
+    private static List<OtherWirings.Drawn> weighed(List<OtherWirings.Drawn> samples, double share) {
+        double sum = samples.stream().mapToDouble(OtherWirings.Drawn::weight).sum();
+        return samples.stream().map(d -> new OtherWirings.Drawn(d.partition(), share * d.weight() / sum))
+                .toList();
     }
 
     /** What the readings say of copper, those that contradict each other too. */

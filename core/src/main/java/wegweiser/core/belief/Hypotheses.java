@@ -23,6 +23,7 @@ import wegweiser.core.signals.Signals;
 import wegweiser.core.wiring.EndChange;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.PairMatrix;
 import wegweiser.core.wiring.Partition;
 import wegweiser.core.wiring.Recogniser;
 import wegweiser.core.wiring.Wiring;
@@ -38,6 +39,7 @@ public final class Hypotheses {
     static final double SOUND = Priors.of("cable.sound");
     static final double SPOILT = Priors.of("cable.spoilt");
     static final double OTHER = Priors.of("cable.other");
+    static final double CHANGED = Priors.of("cable.changed");
     private static final double SHORT_SHARE = Priors.of("spoilt.short");
     /** A short between contacts that do not lie next to each other, against one between neighbours. */
     private static final double FAR_SHORT = Priors.of("short.far");
@@ -75,6 +77,26 @@ public final class Hypotheses {
             }
         }
         return List.copyOf(all.found.values());
+    }
+
+    /** The wirings without a mistake that a cable may be expected to have, weights on a scale of their own. */
+    public static List<Hypothesis> sound(Job job, TerminalIndex index, List<NamedWiring> known) {
+        return new Hypotheses(index, known).sound(job);
+    }
+
+    /** The pairs of terminals that some wiring joins. */
+    public static PairMatrix joins(TerminalIndex index, List<Hypothesis> sound) {
+        PairMatrix pairs = new PairMatrix(index.size());
+        for (Hypothesis h : sound) {
+            for (int a = 0; a < index.size(); a++) {
+                for (int b = a + 1; b < index.size(); b++) {
+                    if (h.partition().isJoined(a, b)) {
+                        pairs.markBoth(a, b);
+                    }
+                }
+            }
+        }
+        return pairs;
     }
 
     private List<Hypothesis> sound(Job job) {

@@ -3,6 +3,7 @@ package wegweiser.core.belief;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import wegweiser.core.evidence.CopperProof;
@@ -15,12 +16,16 @@ import wegweiser.core.wiring.Partition;
  * other, given those before it. O(readings x gang size x terminals).
  *
  * @param end for each terminal the number of its end
+ * @param shell for each terminal whether it is the shell of its connector
  * @param open for each end how likely a contact is open
  * @param each for each end how likely a contact is joined to any one contact elsewhere
+ * @param pattern a wiring that the cable has but for some wires, if it follows one
  */
-record MatchingLikelihood(int[] end, double[] open, double[] each) {
+record MatchingLikelihood(int[] end, boolean[] shell, double[] open, double[] each,
+        Optional<Partition> pattern) {
     private static final double SAME_END = 0.03;
     static final double SECOND_PARTNER = 0.02;
+    private static final double SHELL_TO_PIN = 0.004;
 
     /** Log of the probability of the readings; {@code error} is that of a wrong reading. */
     double log(List<CopperProof.Item> items, double error) {
@@ -107,8 +112,14 @@ record MatchingLikelihood(int[] end, double[] open, double[] each) {
         if (apart.has(wired.root(a), wired.root(b))) {
             return 0;
         }
+        if (pattern.isPresent() && pattern.get().isJoined(a, b)) {
+            return 1 - Changed.WIRE;
+        }
         if (end[a] == end[b]) {
-            return SAME_END;
+            return pattern.isPresent() ? Changed.SAME_END : SAME_END;
+        }
+        if (shell[a] != shell[b]) {
+            return SHELL_TO_PIN;
         }
         int forA = 0;
         int forB = 0;
@@ -116,10 +127,32 @@ record MatchingLikelihood(int[] end, double[] open, double[] each) {
             if (wired.isJoined(i, a) && end[i] == end[b] || wired.isJoined(i, b) && end[i] == end[a]) {
                 return SECOND_PARTNER;
             }
-            forA += end[i] == end[b] && !apart.has(wired.root(a), wired.root(i)) ? 1 : 0;
-            forB += end[i] == end[a] && !apart.has(wired.root(b), wired.root(i)) ? 1 : 0;
+            forA += end[i] == end[b] && shell[i] == shell[b] && !apart.has(wired.root(a), wired.root(i))
+                    ? 1
+                    : 0;
+            forB += end[i] == end[a] && shell[i] == shell[a] && !apart.has(wired.root(b), wired.root(i))
+                    ? 1
+                    : 0;
         }
-        return Math.sqrt(share(a, forA) * share(b, forB));
+        return Math.sqrt(share(a, forA) * share(b, forB)) * loose(apart, wired, a) * loose(apart, wired, b);
+    }
+
+    /** How likely a contact without a partner so far has left the one that it has in the pattern. */
+    private double loose(PairMatrix apart, Partition wired, int contact) {
+        if (pattern.isEmpty()) {
+            return 1;
+        }
+        Partition given = pattern.get();
+        if (given.isAlone(contact)) {
+            return Changed.OPEN_TAKEN;
+        }
+        for (int i = 0; i < end.length; i++) {
+            if (i != contact && given.isJoined(i, contact) && end[i] != end[contact]
+                    && apart.has(wired.root(i), wired.root(contact))) {
+                return 1;
+            }
+        }
+        return Changed.WIRE;
     }
 
     /** Probability that a contact is joined to a certain one of those that it may still be joined to. */

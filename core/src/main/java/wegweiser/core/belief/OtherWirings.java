@@ -4,12 +4,16 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import wegweiser.core.catalog.Contact;
 import wegweiser.core.evidence.CopperProof;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Meaning;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.wiring.PairMatrix;
 import wegweiser.core.wiring.Partition;
 
 /**
@@ -26,9 +30,12 @@ final class OtherWirings {
     static final double[][] OPEN_SHARES = {{0.1, 0.45}, {0.4, 0.3}, {0.75, 0.25}};
     /** One drawn cable in so many has a short that no mistake of a named wiring explains. */
     private static final int SHORT_IN = 150;
+    /** One in so many has a shell that may be joined to a pin. */
+    private static final int SHELL_IN = 50;
 
     private final int n;
     private final int[] end;
+    private final boolean[] shell;
     /** For each end how likely a contact is open, and joined to any one contact elsewhere, before anything is read. */
     private final double[] open;
     private final double[] each;
@@ -36,6 +43,7 @@ final class OtherWirings {
     OtherWirings(TerminalIndex index, double openShare) {
         n = index.size();
         end = new int[n];
+        shell = new boolean[n];
         List<String> names = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             String name = index.get(i).end();
@@ -43,13 +51,14 @@ final class OtherWirings {
                 names.add(name);
             }
             end[i] = names.indexOf(name);
+            shell[i] = index.get(i).contact().equals(Contact.SHELL);
         }
         open = new double[names.size()];
         each = new double[names.size()];
         for (int e = 0; e < open.length; e++) {
             int own = e;
-            int here = (int) Arrays.stream(end).filter(o -> o == own).count();
-            int elsewhere = n - here;
+            int here = (int) IntStream.range(0, n).filter(i -> end[i] == own && !shell[i]).count();
+            int elsewhere = (int) IntStream.range(0, n).filter(i -> end[i] != own && !shell[i]).count();
             each[e] = (1 - openShare) / Math.max(1, Math.max(here, elsewhere));
             open[e] = 1 - each[e] * elsewhere;
         }
@@ -57,7 +66,12 @@ final class OtherWirings {
 
     /** Log of the probability of the readings; {@code error} is that of a wrong reading. */
     double logLikelihood(List<CopperProof.Item> items, double error) {
-        return new MatchingLikelihood(end, open, each).log(items, error);
+        return logLikelihood(items, error, Optional.empty());
+    }
+
+    /** The same of cables that follow a pattern but for some wires. */
+    double logLikelihood(List<CopperProof.Item> items, double error, Optional<Partition> pattern) {
+        return new MatchingLikelihood(end, shell, open, each, pattern).log(items, error);
     }
 
     /**
@@ -70,7 +84,16 @@ final class OtherWirings {
 
     /** Random matchings that fit the evidence, with a pair of each gang that beeped joined. */
     List<Drawn> draw(Evidence evidence, List<CopperProof.Item> items, int count, SplittableRandom random) {
-        Partition proved = evidence.partition();
+        return draw(evidence, evidence.partition(), new boolean[n], items, count, random);
+    }
+
+    /**
+     * The same where more is taken to be joined than is proved.
+     *
+     * @param stays for each terminal whether it is joined to nothing more
+     */
+    List<Drawn> draw(Evidence evidence, Partition proved, boolean[] stays, List<CopperProof.Item> items,
+            int count, SplittableRandom random) {
         List<Integer> roots = new ArrayList<>();
         BitSet[] ends = new BitSet[n];
         for (int i = 0; i < n; i++) {
@@ -80,12 +103,25 @@ final class OtherWirings {
             }
             ends[proved.root(i)].set(end[i]);
         }
-        int[] loose = roots.stream().mapToInt(r -> r).filter(r -> ends[r].cardinality() == 1).toArray();
+        PairMatrix apart = new PairMatrix(n);
+        for (int a = 0; a < n; a++) {
+            for (int b = 0; b < n; b++) {
+                if (evidence.isApart(a, b)) {
+                    apart.mark(proved.root(a), proved.root(b));
+                }
+            }
+        }
+        int[] loose = roots.stream().mapToInt(r -> r).filter(r -> ends[r].cardinality() == 1 && !stays[r])
+                .toArray();
         long[][] mayJoin = new long[n][(n + 63) / 64];
+        long[][] alike = new long[n][(n + 63) / 64];
         for (int a : loose) {
             for (int b : loose) {
-                if (!ends[a].intersects(ends[b]) && !evidence.isApart(a, b)) {
+                if (!ends[a].intersects(ends[b]) && !apart.has(a, b)) {
                     mayJoin[a][b / 64] |= 1L << b;
+                    if (shell[a] == shell[b]) {
+                        alike[a][b / 64] |= 1L << b;
+                    }
                 }
             }
         }
@@ -96,12 +132,13 @@ final class OtherWirings {
         List<Drawn> drawn = new ArrayList<>(count);
         for (int k = 0; k < count; k++) {
             Superseded.check();
-            drawn.add(drawOne(evidence, proved, roots, loose, mayJoin, sought, random));
+            drawn.add(drawOne(apart, proved, roots, loose, k % SHELL_IN == SHELL_IN - 1 ? mayJoin : alike,
+                    sought, random));
         }
         return drawn;
     }
 
-    private Drawn drawOne(Evidence evidence, Partition proved, List<Integer> roots, int[] free,
+    private Drawn drawOne(PairMatrix apart, Partition proved, List<Integer> roots, int[] free,
             long[][] mayJoin, List<int[][]> sought, SplittableRandom random) {
         int[] to = new int[n];
         for (int i = 0; i < n; i++) {
@@ -113,7 +150,7 @@ final class OtherWirings {
         }
         double weight = 1;
         for (int[][] gang : sought) {
-            weight *= seek(evidence, roots, gang, mayJoin, to, untaken, random);
+            weight *= seek(apart, roots, gang, mayJoin, to, untaken, random);
         }
         int[] loose = free.clone();
         for (int i = loose.length - 1; i > 0; i--) {
@@ -147,7 +184,7 @@ final class OtherWirings {
         if (random.nextInt(SHORT_IN) == 0 && roots.size() > 1) {
             int a = roots.get(random.nextInt(roots.size()));
             int b = roots.get(random.nextInt(roots.size()));
-            if (a != b && to[a] == a && to[b] == b && mayMeet(evidence, to, roots, a, b)) {
+            if (a != b && to[a] == a && to[b] == b && mayMeet(apart, to, roots, a, b)) {
                 to[Math.max(a, b)] = Math.min(a, b);
             }
         }
@@ -163,7 +200,7 @@ final class OtherWirings {
      *
      * @return how likely that is against contacts that are joined one to one
      */
-    private static double seek(Evidence evidence, List<Integer> roots, int[][] gang, long[][] mayJoin,
+    private static double seek(PairMatrix apart, List<Integer> roots, int[][] gang, long[][] mayJoin,
             int[] to,
             long[] untaken, SplittableRandom random) {
         List<int[]> single = new ArrayList<>();
@@ -177,7 +214,7 @@ final class OtherWirings {
                 }
                 if (has(mayJoin[r], b) && has(untaken, r) && has(untaken, b)) {
                     single.add(new int[]{a, c});
-                } else if (mayMeet(evidence, to, roots, a, c)) {
+                } else if (mayMeet(apart, to, roots, a, c)) {
                     more.add(new int[]{a, c});
                 }
             }
@@ -214,8 +251,8 @@ final class OtherWirings {
     }
 
     /** Whether no class that was drawn to one root is proved apart from one that was drawn to the other. */
-    private static boolean mayMeet(Evidence evidence, int[] to, List<Integer> roots, int a, int b) {
+    private static boolean mayMeet(PairMatrix apart, int[] to, List<Integer> roots, int a, int b) {
         return roots.stream().filter(r -> find(to, r) == a)
-                .noneMatch(r -> roots.stream().anyMatch(s -> find(to, s) == b && evidence.isApart(r, s)));
+                .noneMatch(r -> roots.stream().anyMatch(s -> find(to, s) == b && apart.has(r, s)));
     }
 }

@@ -82,6 +82,11 @@ public final class Depth {
         return all(evidence).stream().filter(pair -> isOpen(evidence, pair)).toList();
     }
 
+    /** The fixed pairs, by the numbers of their terminals: neighbours, and supply against everything at its end. */
+    public List<int[]> near() {
+        return pairs;
+    }
+
     /** Whether the fixed pairs are known, whatever lies across from end to end. */
     boolean isNear(Evidence evidence) {
         return pairs.stream().noneMatch(pair -> isOpen(evidence, pair));

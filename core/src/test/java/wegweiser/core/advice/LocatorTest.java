@@ -55,7 +55,7 @@ class LocatorTest {
             Evidence evidence = new Evidence(INDEX, readings);
             int touches = 0;
             while (!evidence.isJoined(INDEX.of(a), INDEX.of(b))) {
-                Belief belief = Belief.of(NO_HYPOTHESES, evidence, round);
+                Belief belief = Belief.of(NO_HYPOTHESES, List.of(), evidence, round);
                 Locator.Found next = Locator.next(evidence, belief, new Repeats(evidence)).orElseThrow();
                 assertThat(red).as("asks within the gang").containsAll(next.touch().red());
                 assertThat(black).containsAll(next.touch().black());
@@ -66,7 +66,8 @@ class LocatorTest {
                 assertThat(++touches).as("%d x %d", red.size(), black.size()).isLessThanOrEqualTo(most);
             }
             Evidence done = evidence;
-            assertThat(Locator.next(done, Belief.of(NO_HYPOTHESES, done, round), new Repeats(done)))
+            assertThat(
+                    Locator.next(done, Belief.of(NO_HYPOTHESES, List.of(), done, round), new Repeats(done)))
                     .isEmpty();
         }
     }
@@ -75,7 +76,8 @@ class LocatorTest {
     void withoutAGangThereIsNothingToLocate() {
         Evidence evidence = new Evidence(INDEX,
                 List.of(Reading.beep("A.1", "B.1"), Reading.silent("A.2", "B.1")));
-        assertThat(Locator.next(evidence, Belief.of(NO_HYPOTHESES, evidence, 1), new Repeats(evidence)))
+        assertThat(Locator.next(evidence, Belief.of(NO_HYPOTHESES, List.of(), evidence, 1),
+                new Repeats(evidence)))
                 .isEmpty();
     }
 

@@ -19,7 +19,9 @@ import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Isolation;
 import wegweiser.core.advice.Sweep;
+import wegweiser.core.evidence.CopperProof;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.Meaning;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
@@ -81,9 +83,9 @@ class BeliefTest {
             Job truth = Samples.random(near, far.startsWith("terminal") ? "row-254-4-socket" : far, random);
             TerminalIndex index = Samples.index(truth);
             Evidence evidence = new Evidence(index, honest(truth, 2 + 3 * round, random));
-            Belief belief = Belief.of(
-                    Hypotheses.of(truth.withLinks(List.of()), index, NamedWiring.standard()), evidence,
-                    round);
+            Job bare = truth.withLinks(List.of());
+            Belief belief = Belief.of(Hypotheses.of(bare, index, NamedWiring.standard()),
+                    Hypotheses.sound(bare, index, NamedWiring.standard()), evidence, round);
             double sum = belief.other()
                     + belief.shares().stream().mapToDouble(Belief.Share::probability).sum();
             assertThat(sum).isCloseTo(1, within(1e-3));
@@ -125,8 +127,35 @@ class BeliefTest {
         }
     }
 
+    @Test
+    void cablesLikeAPatternFitTheEvidenceAndMostOfThePattern() {
+        SplittableRandom random = new SplittableRandom(23);
+        Job job = Samples.job("dsub-9-socket", "dsub-9-plug", "");
+        TerminalIndex index = Samples.index(job);
+        List<Hypothesis> sound = Hypotheses.sound(job, index, NamedWiring.standard());
+        for (int round = 0; round < 30; round++) {
+            Job truth = Samples.random("dsub-9-socket", "dsub-9-plug", random);
+            Evidence evidence = new Evidence(index, honest(truth, 12, random));
+            List<CopperProof.Item> items = Belief.items(evidence);
+            for (Changed one : Changed.of(sound, index, items, 0.01)) {
+                for (OtherWirings.Drawn cable : one.draw(evidence, items, 10, random.split())) {
+                    for (CopperProof.Item item : items) {
+                        assertThat(item.isBeeping(cable.partition())).as("%s in %s", item, cable)
+                                .isEqualTo(item.meaning() == Meaning.JOINS);
+                    }
+                }
+            }
+        }
+        Changed straight = Changed.of(sound, index, List.of(), 0.01).getFirst();
+        Evidence none = new Evidence(index, List.of());
+        long wires = straight.draw(none, List.of(), 200, random).stream()
+                .mapToInt(c -> c.partition().size() - c.partition().count()).sum();
+        assertThat(wires / 200.0).isBetween(6.0, 10.0);
+    }
+
     private static Belief after(Job job, String readings) {
         return Belief.of(Hypotheses.of(job, Samples.index(job), NamedWiring.standard()),
+                Hypotheses.sound(job, Samples.index(job), NamedWiring.standard()),
                 new Evidence(Samples.index(job), Samples.readings(job, readings).readings()), 1);
     }
 

@@ -1,0 +1,114 @@
+package wegweiser.benchmarks.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.advice.Sweep;
+import wegweiser.core.wiring.NamedWiring;
+import wegweiser.core.wiring.Nets;
+import wegweiser.core.wiring.Recogniser;
+
+/**
+ * How far identification keeps its word on cables of several mixes: how often what was said in the end was wrong, what it
+ * took against both sweeps, and how often each degree of belief was right. Everything is seeded.
+ */
+final class MixReport {
+    /** What the cables are. */
+    enum Mix {
+        /** Those of the mix from which the priors were taken. */
+        HOUSE,
+        /** Each named wiring in turn, which the advisor does not know. */
+        UNKNOWN,
+        /** Named wirings with one or two changes. */
+        CHANGED,
+        /** Some contacts joined at random, one to one. */
+        RANDOM
+    }
+
+    private record Run(Nets truth, Session session) {}
+
+    private MixReport() {}
+
+    static void print(String[][] pairs, Mix mix, Fixture fixture, int cables, long seed) {
+        System.out.printf(Locale.ROOT, "Mix %s, %s, seed %d%n%n", mix.name().toLowerCase(Locale.ROOT),
+                fixture.id(), seed);
+        System.out.println(
+                "| pair | cables | wrong | touches | seconds | full sweep | share | lost by full sweep "
+                        + "| quick sweep | share | lost by quick sweep | quick sweep wrong |");
+        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
+        Calibration calibration = new Calibration();
+        for (String[] pair : pairs) {
+            CableMix source = new CableMix(pair[1], pair[2]);
+            List<Run> runs = runs(source, mix, fixture, cables, seed, calibration);
+            double own = runs.stream().mapToDouble(r -> r.session.seconds()).average().orElse(0);
+            double full = TraceReport.fullSweep(source);
+            double quick = runs.stream().mapToDouble(
+                    r -> Sweep.of(source.job(), r.truth, CostModel.USUAL, Fixture.PROBES).seconds()).average()
+                    .orElse(0);
+            System.out.printf(Locale.ROOT, "<!-- listed %.1f s, others %.1f s -->%n",
+                    mean(source, runs, true), mean(source, runs, false));
+            TraceReport.row(pair[0], runs.size(),
+                    percent(runs.stream().filter(r -> !r.session.right()).count(),
+                            runs.size()),
+                    runs.stream().mapToInt(r -> r.session.touches()).average().orElse(0), own, full,
+                    own / full, full - own, quick, own / quick, quick - own,
+                    percent(runs.stream().filter(r -> !isOneToOne(r.truth)).count(), runs.size()));
+        }
+        System.out.println();
+        System.out.println(calibration.plot());
+    }
+
+    private static double mean(CableMix source, List<Run> runs, boolean listed) {
+        return runs.stream().filter(r -> source.isListed(r.truth) == listed)
+                .mapToDouble(r -> r.session.seconds())
+                .average().orElse(0);
+    }
+
+    private static List<Run> runs(CableMix source, Mix mix, Fixture fixture, int cables, long seed,
+            Calibration calibration) {
+        if (mix == Mix.UNKNOWN) {
+            return source.named().stream().parallel()
+                    .map(c -> run(source, source.nets(c.wiring()), fixture, without(c), calibration))
+                    .toList();
+        }
+        SplittableRandom random = new SplittableRandom(seed);
+        List<Nets> truths = IntStream.range(0, cables)
+                .mapToObj(_ -> source.draw(CableMix.Kind.valueOf(mix.name()), random)).toList();
+        Advisor advisor = advisor(source, fixture, NamedWiring.standard());
+        List<Run> all = new ArrayList<>(
+                truths.parallelStream().map(t -> new Run(t, Session.run(advisor, t, fixture, true, List.of(),
+                        Optional.of(calibration)))).toList());
+        return all;
+    }
+
+    private static Run run(CableMix source, Nets truth, Fixture fixture, List<NamedWiring> known,
+            Calibration calibration) {
+        return new Run(truth, Session.run(advisor(source, fixture, known), truth, fixture, true, List.of(),
+                Optional.of(calibration)));
+    }
+
+    private static Advisor advisor(CableMix source, Fixture fixture, List<NamedWiring> known) {
+        return new Advisor(source.job(), source.index(), fixture, Goal.IDENTIFY, CostModel.USUAL, 1, known);
+    }
+
+    private static List<NamedWiring> without(Recogniser.Candidate one) {
+        return NamedWiring.standard().stream().filter(n -> !n.id().equals(one.named().id())).toList();
+    }
+
+    /** The quick sweep takes every join to be one to one; of any other cable it says too little. */
+    private static boolean isOneToOne(Nets truth) {
+        return truth.joinedNets().stream().allMatch(net -> net.size() == 2
+                && !net.getFirst().end().equals(net.getLast().end()));
+    }
+
+    private static String percent(long part, long whole) {
+        return String.format(Locale.ROOT, "%.2f %%", 100.0 * part / whole);
+    }
+}

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import wegweiser.core.data.Priors;
@@ -50,7 +49,7 @@ final class Changed {
     static List<Changed> of(List<Hypothesis> sound, TerminalIndex index, List<CopperProof.Item> items,
             double error) {
         double total = sound.stream().mapToDouble(Hypothesis::weight).sum();
-        Map<Hypothesis, Double> fit = new IdentityHashMap<>();
+        IdentityHashMap<Hypothesis, Double> fit = new IdentityHashMap<>();
         for (Hypothesis h : sound) {
             long missed = items.stream()
                     .filter(i -> i.isBeeping(h.partition()) != (i.meaning() == Meaning.JOINS)).count();

@@ -13,7 +13,8 @@ import wegweiser.core.wiring.EndChange;
 class PriorsTest {
     @Test
     void theSharesOfAllCablesMakeOneWhole() {
-        assertThat(Priors.of("cable.sound") + Priors.of("cable.spoilt") + Priors.of("cable.other"))
+        assertThat(Priors.of("cable.sound") + Priors.of("cable.spoilt") + Priors.of("cable.changed")
+                + Priors.of("cable.other"))
                 .isEqualTo(1, within(1e-12));
         assertThat(Priors.of("spoilt.short") + Priors.of("spoilt.open")).isLessThan(1);
     }

@@ -150,16 +150,7 @@ final class CableMix {
 
     /** The nets of a wiring between the two ends. */
     Nets nets(Wiring wiring) {
-        List<Link> links = new ArrayList<>();
-        for (Wiring.Net net : wiring.nets()) {
-            List<Terminal> all = new ArrayList<>();
-            net.near().forEach(c -> all.add(new Terminal("A", c)));
-            net.far().forEach(c -> all.add(new Terminal("B", c)));
-            for (int k = 1; k < all.size(); k++) {
-                links.add(Link.of(all.getFirst(), all.get(k)));
-            }
-        }
-        return Nets.of(index, links);
+        return Nets.of(index, wiring, "A", "B");
     }
 
     private Nets spoilt(Nets sound, SplittableRandom random) {

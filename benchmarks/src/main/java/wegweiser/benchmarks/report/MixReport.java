@@ -1,6 +1,5 @@
 package wegweiser.benchmarks.report;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -52,8 +51,6 @@ final class MixReport {
             double quick = runs.stream().mapToDouble(
                     r -> Sweep.of(source.job(), r.truth, CostModel.USUAL, Fixture.PROBES).seconds()).average()
                     .orElse(0);
-            System.out.printf(Locale.ROOT, "<!-- listed %.1f s, others %.1f s -->%n",
-                    mean(source, runs, true), mean(source, runs, false));
             TraceReport.row(pair[0], runs.size(),
                     percent(runs.stream().filter(r -> !r.session.right()).count(),
                             runs.size()),
@@ -63,12 +60,6 @@ final class MixReport {
         }
         System.out.println();
         System.out.println(calibration.plot());
-    }
-
-    private static double mean(CableMix source, List<Run> runs, boolean listed) {
-        return runs.stream().filter(r -> source.isListed(r.truth) == listed)
-                .mapToDouble(r -> r.session.seconds())
-                .average().orElse(0);
     }
 
     private static List<Run> runs(CableMix source, Mix mix, Fixture fixture, int cables, long seed,
@@ -82,10 +73,8 @@ final class MixReport {
         List<Nets> truths = IntStream.range(0, cables)
                 .mapToObj(_ -> source.draw(CableMix.Kind.valueOf(mix.name()), random)).toList();
         Advisor advisor = advisor(source, fixture, NamedWiring.standard());
-        List<Run> all = new ArrayList<>(
-                truths.parallelStream().map(t -> new Run(t, Session.run(advisor, t, fixture, true, List.of(),
-                        Optional.of(calibration)))).toList());
-        return all;
+        return truths.parallelStream().map(t -> new Run(t, Session.run(advisor, t, fixture, true, List.of(),
+                Optional.of(calibration)))).toList();
     }
 
     private static Run run(CableMix source, Nets truth, Fixture fixture, List<NamedWiring> known,

@@ -18,7 +18,6 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
-import wegweiser.core.wiring.Partition;
 import wegweiser.core.words.Words;
 
 /**
@@ -30,7 +29,7 @@ import wegweiser.core.words.Words;
  * and prove the rest apart. One step ahead; O(H x candidates) for H hypotheses.
  */
 public final class Advisor {
-    private static final double BELIEVED = 0.95;
+    static final double BELIEVED = 0.95;
     /** Belief in what joins the ends to each other from which a cable counts as identified. */
     static final double IDENTIFIED = 0.985;
     /** Belief from which what is only believed is touched in turn, nearest first, instead of what tells most. */
@@ -53,6 +52,7 @@ public final class Advisor {
     private final Singles singles;
     private final Gangs gangs;
     private final Closing closing;
+    private final Remaining remaining;
 
     /** An advisor for one cable that knows the named wirings that come with the program. */
     public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed) {
@@ -75,6 +75,7 @@ public final class Advisor {
         this.depth = Depth.of(job, index);
         this.singles = new Singles(index, fixture, goal, cost, depth);
         this.closing = Closing.of(job, index, depth, usual);
+        this.remaining = new Remaining(index, fixture, goal, cost, depth, closing);
         this.gangs = new Gangs(job, index, fixture, goal, cost, singles);
     }
 
@@ -90,11 +91,6 @@ public final class Advisor {
     /** The same where some of the readings were weighed already: faster, and no different. */
     public Belief belief(Evidence evidence, Belief before) {
         return Belief.of(hypotheses, sound, evidence.supposed(), seed, Optional.of(before));
-    }
-
-    /** The wiring most believed. */
-    public Partition believed(Evidence evidence, Belief belief) {
-        return belief.leader().partition();
     }
 
     /** What the readings prove. */
@@ -178,9 +174,9 @@ public final class Advisor {
                 : Words.say("advisor.free", touch.red().getFirst(), touch.black().getFirst());
     }
 
-    /** What is said of the cable after some readings, and on what it stands. */
+    /** What is said of the cable after some readings, and on what it stands; a value at a ladder plug is no touch. */
     public Identified identified(Evidence evidence, Belief belief) {
-        return Identified.of(evidence.supposed(), belief.leader(true));
+        return Identified.of(evidence, belief.leader(true));
     }
 
     /** When no pair is left: readings that do not fit what was found, then those that stand alone. */
@@ -208,7 +204,7 @@ public final class Advisor {
         return new Again(evidence, left).next()
                 .map(a -> proposal(touch(a.touch()), a.mode(), Proposal.Purpose.CONFIRM,
                         Words.say("advisor.again", Words.say("readings", alone.size())),
-                        touchesLeft(left, belief), Sweep.left(left, goal)));
+                        remaining.touches(left, belief), Sweep.left(left, goal)));
     }
 
     private Optional<Proposal> settle(Evidence evidence) {
@@ -385,47 +381,14 @@ public final class Advisor {
 
     private Proposal proposal(Evidence evidence, Belief belief, Touch touch, Mode mode,
             Proposal.Purpose purpose, String why) {
-        return proposal(touch, mode, purpose, why, touchesLeft(evidence, belief) + secondRound(belief),
+        return proposal(touch, mode, purpose, why,
+                remaining.touches(evidence, belief) + remaining.secondRound(belief),
                 Sweep.left(evidence, goal));
     }
 
     private Proposal proposal(Touch touch, Mode mode, Proposal.Purpose purpose, String why, int left,
             int sweep) {
-        // what a touch of a usual session comes to, by this person's hand
-        double each = switch (fixture) {
-            case PROBES -> 1.3 * cost.moveProbe();
-            case CLIP -> cost.moveProbe() + cost.reclip() / 6;
-            case COMB -> cost.moveProbe() + 1.7 * cost.gang() + cost.readValue();
-        };
-        return new Proposal(touch, mode, purpose, why, left, (int) Math.round(left * each), sweep);
-    }
-
-    /** Until no reading stands alone: each join once more, and as many gangs as set the believed nets apart. */
-    private int secondRound(Belief belief) {
-        if (goal != Goal.PROVE || !fixture.canGang()) {
-            return 0;
-        }
-        int nets = belief.leader().partition().count();
-        return index.size() - nets + Isolation.bothWays(nets).size();
-    }
-
-    private int touchesLeft(Evidence evidence, Belief belief) {
-        Belief.Leader leader = belief.leader();
-        double learn = leader.probability() >= BELIEVED ? 0 : belief.entropyBits() / 0.8;
-        if (goal == Goal.IDENTIFY) {
-            return (int) Math.max(1, Math.ceil(learn));
-        }
-        int joins = evidence.partition().count() - leader.partition().count();
-        int isolation = fixture.canGang() ? isolationLeft(evidence, leader) : depth.open(evidence).size();
-        return (int) Math.max(1, Math.ceil(0.6 * learn) + Math.max(0, joins) + isolation);
-    }
-
-    /** Before the joins are known, as many touches as the nets that are believed will take. */
-    private static int isolationLeft(Evidence evidence, Belief.Leader leader) {
-        int believed = leader.partition().count();
-        return evidence.partition().count() > believed
-                ? Isolation.bothWays(believed).size()
-                : new Clearing(evidence).left();
+        return new Proposal(touch, mode, purpose, why, left, remaining.seconds(left), sweep);
     }
 
     private Touch touch(int[][] numbers) {

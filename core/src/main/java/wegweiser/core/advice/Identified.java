@@ -10,13 +10,13 @@ import java.util.stream.IntStream;
 import wegweiser.core.belief.Belief;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.wiring.Partition;
 import wegweiser.core.words.Words;
 
 /**
  * What is said of a cable that was identified, and on what it stands. A join that is said was touched, or is only believed;
- * a contact that is said to be open was touched against all that are not yet taken, or was not looked at. What lies between
+ * a contact that is said to have no partner at another end was touched against all there that are not taken, or was not
+ * looked at. What lies between
  * two wires that were not touched against each other is not looked at either. O(terminals²).
  */
 public final class Identified {
@@ -32,7 +32,7 @@ public final class Identified {
         this.said = said;
         Partition nets = evidence.partition();
         int n = evidence.index().size();
-        int[] end = ends(evidence.index());
+        int[] end = evidence.index().ends();
         Map<Integer, BitSet> endsOfNet = new HashMap<>();
         for (int i = 0; i < n; i++) {
             endsOfNet.computeIfAbsent(nets.root(i), _ -> new BitSet()).set(end[i]);
@@ -66,11 +66,6 @@ public final class Identified {
             }
         }
         return new Identified(evidence, whole);
-    }
-
-    private static int[] ends(TerminalIndex index) {
-        List<String> names = index.terminals().stream().map(Terminal::end).distinct().toList();
-        return index.terminals().stream().mapToInt(t -> names.indexOf(t.end())).toArray();
     }
 
     /** The wiring that is said, measured and believed. */
@@ -113,6 +108,11 @@ public final class Identified {
         return across.isEmpty() ? List.of(new int[]{one, other}) : across;
     }
 
+    /** The net that readings give a contact to, by the number of its first. */
+    int net(int terminal) {
+        return evidence.partition().root(terminal);
+    }
+
     /** Whether readings join a contact to another end. */
     boolean isTaken(int terminal) {
         return taken.get(terminal);
@@ -128,7 +128,7 @@ public final class Identified {
         return evidence.partition().count() - said.count();
     }
 
-    /** Contacts that were touched against every one that is not taken, and beeped with none. */
+    /** Contacts that were touched against every one of other ends that is not taken, and beeped with none. */
     public List<Terminal> open() {
         BitSet unlooked = unlooked();
         return terminals(i -> isLoose(i) && !unlooked.get(i));

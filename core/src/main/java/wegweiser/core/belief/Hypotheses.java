@@ -26,7 +26,6 @@ import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.PairMatrix;
 import wegweiser.core.wiring.Partition;
 import wegweiser.core.wiring.Recogniser;
-import wegweiser.core.wiring.Wiring;
 import wegweiser.core.words.Words;
 
 /**
@@ -150,7 +149,7 @@ public final class Hypotheses {
     private void between(End near, ConnectorType nearType, End far, ConnectorType farType,
             Map<Partition, Hypothesis> sound) {
         for (Recogniser.Candidate c : Recogniser.candidates(nearType.family(), farType.family(), known)) {
-            Partition partition = partition(c.wiring(), near.name(), far.name());
+            Partition partition = Nets.of(index, c.wiring(), near.name(), far.name()).partition();
             String title = titled(c.named().title(), near, far);
             put(sound, new Hypothesis(title, Optional.of(c.named()), partition, c.named().weight()));
             boolean shells = nearType.has(Contact.SHELL) && farType.has(Contact.SHELL);
@@ -184,19 +183,6 @@ public final class Hypotheses {
     private String titled(String title, End near, End far) {
         long ends = index.terminals().stream().map(Terminal::end).distinct().count();
         return ends > 2 ? Words.say("hypothesis.between", title, near.name(), far.name()) : title;
-    }
-
-    private Partition partition(Wiring wiring, String near, String far) {
-        List<Link> links = new ArrayList<>();
-        for (Wiring.Net net : wiring.nets()) {
-            List<Terminal> all = new ArrayList<>();
-            net.near().forEach(c -> all.add(new Terminal(near, c)));
-            net.far().forEach(c -> all.add(new Terminal(far, c)));
-            for (int k = 1; k < all.size(); k++) {
-                links.add(Link.of(all.getFirst(), all.get(k)));
-            }
-        }
-        return Nets.of(index, links).partition();
     }
 
     private static void put(Map<Partition, Hypothesis> into, Hypothesis h) {

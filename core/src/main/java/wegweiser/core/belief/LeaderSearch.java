@@ -30,7 +30,7 @@ record LeaderSearch(Evidence evidence, List<Partition> believed, double[] weight
     Belief.Leader leader(boolean acrossOnly) {
         Partition proved = evidence.partition();
         Map<Partition, Group> groups = new HashMap<>();
-        int[] end = acrossOnly ? ends() : null;
+        int[] end = acrossOnly ? evidence.index().ends() : null;
         for (int h = 0; h < weights.length; h++) {
             Partition whole = believed.get(h).and(proved);
             Group group = groups.computeIfAbsent(acrossOnly ? across(whole, end) : whole,
@@ -56,15 +56,6 @@ record LeaderSearch(Evidence evidence, List<Partition> believed, double[] weight
                 .filter(h -> h.partition().equals(winner))
                 .findFirst();
         return new Belief.Leader(winner, Math.min(1, best.getValue().weight), hypothesis);
-    }
-
-    private int[] ends() {
-        Map<String, Integer> numbers = new HashMap<>();
-        int[] end = new int[evidence.index().size()];
-        for (int i = 0; i < end.length; i++) {
-            end[i] = numbers.computeIfAbsent(evidence.index().get(i).end(), _ -> numbers.size());
-        }
-        return end;
     }
 
     /** The same with every net that lies within one end taken apart. */

@@ -42,19 +42,13 @@ final class OtherWirings {
 
     OtherWirings(TerminalIndex index, double openShare) {
         n = index.size();
-        end = new int[n];
+        end = index.ends();
         shell = new boolean[n];
-        List<String> names = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-            String name = index.get(i).end();
-            if (!names.contains(name)) {
-                names.add(name);
-            }
-            end[i] = names.indexOf(name);
             shell[i] = index.get(i).contact().equals(Contact.SHELL);
         }
-        open = new double[names.size()];
-        each = new double[names.size()];
+        open = new double[Arrays.stream(end).max().orElse(-1) + 1];
+        each = new double[open.length];
         for (int e = 0; e < open.length; e++) {
             int own = e;
             int here = (int) IntStream.range(0, n).filter(i -> end[i] == own && !shell[i]).count();

@@ -50,6 +50,12 @@ public final class TerminalIndex {
         return number;
     }
 
+    /** For each terminal the number of its end, ends numbered from 0 in the order in which they come. */
+    public int[] ends() {
+        List<String> names = terminals.stream().map(Terminal::end).distinct().toList();
+        return terminals.stream().mapToInt(t -> names.indexOf(t.end())).toArray();
+    }
+
     /** Numbers of several terminals, in their order. */
     public int[] of(List<Terminal> several) {
         int[] found = new int[several.size()];

@@ -9,6 +9,8 @@ import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Schools.Network;
+import wegweiser.core.signals.Level;
+import wegweiser.core.signals.Pin;
 
 /**
  * The colours at the positions of an eight-way network plug: two standards of TIA-568, which differ in where the orange and
@@ -41,10 +43,12 @@ public final class NetworkColours {
         return Cables.of(job).filter(c -> c.conductors().containsAll(B)).isPresent() && plug(job).isPresent();
     }
 
-    /** The first end with a network plug. */
+    /** The first end with a network plug that carries a network; another port with such a plug follows no standard. */
     static Optional<End> plug(Job job) {
-        return job.ends().stream().filter(e -> Catalogue.of(job).of(e)
-                .filter(t -> t.kind() == ConnectorKind.MODULAR && t.pinIds().size() == B.size()).isPresent())
+        return job.ends().stream().filter(e -> Pin.of(e).stream().anyMatch(p -> p.has(Level.ETHERNET)))
+                .filter(e -> Catalogue.of(job).of(e)
+                        .filter(t -> t.kind() == ConnectorKind.MODULAR && t.pinIds().size() == B.size())
+                        .isPresent())
                 .findFirst();
     }
 

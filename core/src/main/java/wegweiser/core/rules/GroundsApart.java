@@ -1,6 +1,5 @@
 package wegweiser.core.rules;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -20,22 +19,15 @@ final class GroundsApart implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        List<Finding> found = new ArrayList<>();
-        List<End> ends = derived.job().ends();
-        for (int i = 0; i < ends.size(); i++) {
-            for (int j = i + 1; j < ends.size(); j++) {
-                check(derived, ends.get(i), ends.get(j)).ifPresent(found::add);
-            }
-        }
-        return found;
+        return Grounds.betweenEnds(derived, (a, b) -> check(derived, a, b));
     }
 
     private Optional<Finding> check(Derived derived, End a, End b) {
-        Optional<Pin> groundA = NoCommonGround.ground(derived, a);
-        Optional<Pin> groundB = NoCommonGround.ground(derived, b);
+        Optional<Pin> groundA = Grounds.first(derived, a);
+        Optional<Pin> groundB = Grounds.first(derived, b);
         boolean joined = derived.netsOfPins().stream()
-                .anyMatch(net -> NoCommonGround.isReturn(derived, net, a)
-                        && NoCommonGround.isReturn(derived, net, b));
+                .anyMatch(net -> Grounds.isReturn(derived, net, a)
+                        && Grounds.isReturn(derived, net, b));
         return joined || groundA.isEmpty() || groundB.isEmpty()
                 ? Optional.empty()
                 : pairs(derived, a, b).map(l -> apart(l, a, b, Link.of(groundA.get().terminal(),
@@ -58,6 +50,6 @@ final class GroundsApart implements Rule {
         return Finding.of(id(), Severity.NOTE, List.of(link.from(), link.to().orElseThrow()), level.id(),
                 Words.number(level.groundsApart().getAsDouble()), a.device(), b.device())
                 .withFix(new Fix(Words.say("fix.join", link.from(), link.to().orElseThrow()),
-                        job -> NoCommonGround.with(job, link)));
+                        job -> Grounds.with(job, link)));
     }
 }

@@ -1,12 +1,9 @@
 package wegweiser.core.rules;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
@@ -23,24 +20,17 @@ final class NoCommonGround implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        List<Finding> found = new ArrayList<>();
-        List<End> ends = derived.job().ends();
-        for (int i = 0; i < ends.size(); i++) {
-            for (int j = i + 1; j < ends.size(); j++) {
-                check(derived, ends.get(i), ends.get(j)).ifPresent(found::add);
-            }
-        }
-        return found;
+        return Grounds.betweenEnds(derived, (a, b) -> check(derived, a, b));
     }
 
     private Optional<Finding> check(Derived derived, End a, End b) {
         boolean supply = Feed.of(derived).stream().anyMatch(f -> feeds(f, a, b) || feeds(f, b, a));
         boolean signals = derived.netsOfPins().stream()
                 .anyMatch(net -> needsGround(net, a) && needsGround(net, b));
-        boolean joined = derived.netsOfPins().stream().anyMatch(net -> isReturn(derived, net, a)
-                && isReturn(derived, net, b));
-        Optional<Pin> groundA = ground(derived, a);
-        Optional<Pin> groundB = ground(derived, b);
+        boolean joined = derived.netsOfPins().stream().anyMatch(net -> Grounds.isReturn(derived, net, a)
+                && Grounds.isReturn(derived, net, b));
+        Optional<Pin> groundA = Grounds.first(derived, a);
+        Optional<Pin> groundB = Grounds.first(derived, b);
         if (!signals && !supply || joined) {
             return Optional.empty();
         }
@@ -49,7 +39,7 @@ final class NoCommonGround implements Rule {
             return Optional.of(Finding.of(id(), Severity.ERROR, List.of(link.from(), link.to().orElseThrow()),
                     a.device(), b.device())
                     .withFix(new Fix(Words.say("fix.join", link.from(), link.to().orElseThrow()),
-                            job -> with(job, link))));
+                            job -> Grounds.with(job, link))));
         }
         String without = (groundA.isEmpty() ? a : b).device();
         return Optional.of(new Finding(id(), supply ? Severity.ERROR : Severity.NOTE, List.of(),
@@ -68,26 +58,5 @@ final class NoCommonGround implements Rule {
 
     private static boolean isBalanced(Pin pin) {
         return pin.level().map(l -> l.isBalanced() || l.isAudio() && pin.half().isPresent()).orElse(false);
-    }
-
-    static boolean isReturn(Derived derived, List<Pin> net, End end) {
-        return net.stream().anyMatch(p -> p.isAt(end.name())
-                && (p.is(Direction.GROUND)
-                        || p.is(Direction.SHIELD) && derived.isReturn(p.terminal())));
-    }
-
-    /** The first ground of an end, or what it takes for one. */
-    static Optional<Pin> ground(Derived derived, End end) {
-        return derived.pins().stream().filter(p -> p.isAt(end.name()))
-                .filter(p -> p.is(Direction.GROUND)
-                        || p.is(Direction.SHIELD) && derived.isReturn(p.terminal()))
-                .findFirst();
-    }
-
-    /** The job with one more link. */
-    static Job with(Job job, Link link) {
-        List<Link> links = new ArrayList<>(job.links());
-        links.add(link);
-        return job.withLinks(links);
     }
 }

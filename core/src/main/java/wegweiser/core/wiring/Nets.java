@@ -22,6 +22,20 @@ public record Nets(TerminalIndex index, Partition partition) {
         return of(new TerminalIndex(Terminals.of(job)), job.links());
     }
 
+    /** The nets of a wiring between two ends. */
+    public static Nets of(TerminalIndex index, Wiring wiring, String near, String far) {
+        List<Link> links = new ArrayList<>();
+        for (Wiring.Net net : wiring.nets()) {
+            List<Terminal> all = new ArrayList<>();
+            net.near().forEach(c -> all.add(new Terminal(near, c)));
+            net.far().forEach(c -> all.add(new Terminal(far, c)));
+            for (int k = 1; k < all.size(); k++) {
+                links.add(Link.of(all.getFirst(), all.get(k)));
+            }
+        }
+        return of(index, links);
+    }
+
     /** The nets that links make over these terminals; links to other terminals are passed over. */
     public static Nets of(TerminalIndex index, List<Link> links) {
         DisjointSets sets = new DisjointSets(index.size());

@@ -57,6 +57,9 @@ final class Match {
     private static final Set<String> SINGLE_ENDED = Set.of("CC2", "ID", "VCONN");
     /** Lines that cross although they talk both ways. */
     private static final Map<String, String> CROSSING = Map.of("SBU1", "SBU2", "SBU2", "SBU1");
+    /** Serial data of boards, which some name by the controller and some by the board itself. */
+    private static final Map<String, List<String>> BOARD_DATA = Map.of("MOSI", List.of("SDI"), "MISO",
+            List.of("SDI"), "SDO", List.of("MISO", "SDI", "MOSI"));
     /** Names of the one channel that a balanced and an unbalanced connector carry. */
     private static final Set<String> ONE_CHANNEL = Set.of("HOT", "LINE", "LEFT", "MIC");
 
@@ -125,6 +128,8 @@ final class Match {
                 .findFirst()
                 .or(() -> Signals.partner(out.signal())
                         .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name)).findFirst()))
+                .or(() -> BOARD_DATA.getOrDefault(out.signal(), List.of()).stream()
+                        .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name))).findFirst())
                 .or(() -> ONE_CHANNEL.contains(out.signal())
                         ? inputs.stream().filter(p -> ONE_CHANNEL.contains(p.signal())).findFirst()
                         : Optional.empty());

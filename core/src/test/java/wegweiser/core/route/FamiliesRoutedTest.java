@@ -16,6 +16,7 @@ import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Terminal;
 
 /** One lead of each family, and how a careful technician would join it, written down beforehand. */
 class FamiliesRoutedTest {
@@ -131,5 +132,15 @@ class FamiliesRoutedTest {
                     .containsExactly("A1-A12", "A12-B1", "B1-B12", "A4-A9", "A9-B4", "B4-B9");
         }
         assertThat(links).noneMatch(l -> l.from().contact().equals("B5") || l.from().contact().equals("B6"));
+    }
+
+    @Test
+    void serialDataOfBoardsIsJoinedWhateverItsName() {
+        Job job = TextJob.of(
+                "A row-254-4-socket; 1 MOSI out cmos-3v3; 2 MISO in cmos-3v3; 3 SCK out cmos-3v3; 4 GND ground",
+                "B row-254-4-socket; 1 SDI in cmos-3v3; 2 SDO out cmos-3v3; 3 SCK in cmos-3v3; 4 GND ground");
+        assertThat(Router.schemes(job).getFirst().links())
+                .anyMatch(l -> l.joins(new Terminal("A", "1"), new Terminal("B", "1")))
+                .anyMatch(l -> l.joins(new Terminal("A", "2"), new Terminal("B", "2"))).hasSize(4);
     }
 }

@@ -26,7 +26,7 @@ class LauncherIT {
     private static final String HEADLESS = "-Dglass.platform=Headless -Dprism.order=sw";
     /** Where a part is to fail, that it does not come is waited for not so long. */
     private static final Map<String, String> SHORT = Map.of("WEGWEISER_JAVA_OPTIONS",
-            HEADLESS + " -Dselfcheck.seconds=6");
+            HEADLESS + " -Dselfcheck.seconds=4");
     private static final Path LAUNCHER = Path.of(System.getProperty("launcher"));
 
     @TempDir

@@ -20,6 +20,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.robot.BaseRobot;
 import org.testfx.util.WaitForAsyncUtils;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.app.stage.Session;
@@ -99,10 +100,16 @@ public abstract class WindowTest extends ApplicationTest {
         assertThat(call(condition::getAsBoolean)).as(what).isTrue();
     }
 
+    /** Presses keys together; the robot's own way waits for a twentieth of a second at each of them. */
     protected void keys(KeyCode... codes) {
-        press(codes);
-        release(codes);
-        WaitForAsyncUtils.waitForFxEvents();
+        BaseRobot robot = robotContext().getBaseRobot();
+        for (KeyCode code : codes) {
+            robot.pressKeyboard(code);
+        }
+        for (int k = codes.length - 1; k >= 0; k--) {
+            robot.releaseKeyboard(codes[k]);
+        }
+        WaitForAsyncUtils.waitForFxEvents(2);
     }
 
     /** Text of a labelled control. */

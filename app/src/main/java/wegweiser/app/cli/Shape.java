@@ -9,6 +9,7 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Rules;
 import wegweiser.core.words.Words;
 
 /** The shapes that several commands write; their components are the members of the JSON. */
@@ -67,7 +68,7 @@ final class Shape {
 
     static List<String> lines(List<Finding> findings) {
         List<String> lines = new ArrayList<>();
-        for (Finding f : findings) {
+        for (Finding f : Rules.spoken(findings)) {
             lines.add(Words.say("severity." + f.severity().id()) + "  " + f.rule() + "  " + f.message());
             lines.add("       " + f.remedy());
         }

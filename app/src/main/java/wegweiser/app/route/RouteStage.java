@@ -116,7 +116,8 @@ public final class RouteStage implements StageView {
             Wiring wiring = job.ends().size() < 2
                     ? new Wiring(List.of())
                     : Wiring.between(derived.nets(), two.rows(), two.columns());
-            return new Shown(job, two, Router.schemes(job), Rules.check(derived), Passed.of(derived),
+            return new Shown(job, two, Router.schemes(job), Rules.spoken(Rules.check(derived)),
+                    Passed.of(derived),
                     Passed.unknown(derived).size(), WiringWords.of(wiring));
         }, this::show);
     }

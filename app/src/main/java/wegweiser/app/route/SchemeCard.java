@@ -42,11 +42,11 @@ final class SchemeCard extends VBox {
 
     private static Label state(Scheme scheme, boolean first) {
         long errors = scheme.errors();
-        long warnings = scheme.findings().stream().filter(f -> f.severity() == Severity.WARNING).count();
-        long notes = scheme.findings().size() - errors - warnings;
+        long warnings = scheme.spoken().stream().filter(f -> f.severity() == Severity.WARNING).count();
+        long notes = scheme.spoken().size() - errors - warnings;
         String found = errors > 0
                 ? t("route.state.errors", t("errors", errors),
-                        scheme.findings().getFirst().message())
+                        scheme.spoken().getFirst().message())
                 : warnings > 0
                         ? t("warnings", warnings)
                         : notes > 0 ? t("notes", notes) : t("route.state.clean");

@@ -4,6 +4,7 @@ import java.util.List;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Rules;
 
 /**
  * One proposed set of links.
@@ -26,7 +27,12 @@ public record Scheme(String id, String title, String why, List<Link> links, List
         return job.withLinks(links);
     }
 
+    /** The findings that a person is to read; see {@link Rules#spoken}. */
+    public List<Finding> spoken() {
+        return Rules.spoken(findings);
+    }
+
     public long errors() {
-        return findings.stream().filter(Finding::isError).count();
+        return spoken().stream().filter(Finding::isError).count();
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
 
@@ -25,6 +26,8 @@ public final class Rules {
             new LengthLimit(), new Terminators(), new MarkerMissing(), new ScreenContactOpen(),
             new ScreenFloating(),
             new ScreenBothEnds(), new DirectionGuessed(), new SourceSingle(), new SpareConductor());
+
+    private static final Set<String> CROSSINGS = Set.of("crossed-needed", "straight-needed");
 
     private Rules() {}
 
@@ -51,6 +54,20 @@ public final class Rules {
         return List.copyOf(found);
     }
 
+    /**
+     * What a person is to read: two outputs that meet because a pair is crossed or not are one mistake, and are told
+     * once, by the rule that knows the reason.
+     */
+    public static List<Finding> spoken(List<Finding> findings) {
+        return findings.stream().filter(f -> !isToldBetter(f, findings)).toList();
+    }
+
+    private static boolean isToldBetter(Finding finding, List<Finding> findings) {
+        return finding.rule().equals("out-to-out")
+                && findings.stream().filter(f -> CROSSINGS.contains(f.rule()))
+                        .anyMatch(f -> f.terminals().containsAll(finding.terminals()));
+    }
+
     /** Whether the person gave a written reason for this finding. */
     public static boolean isWaived(Job job, Finding finding) {
         return job.waivers().stream()
@@ -60,6 +77,6 @@ public final class Rules {
 
     /** Errors without a waiver: these keep the cable from being ready. */
     public static List<Finding> blocking(Job job, List<Finding> findings) {
-        return findings.stream().filter(Finding::isError).filter(f -> !isWaived(job, f)).toList();
+        return spoken(findings).stream().filter(Finding::isError).filter(f -> !isWaived(job, f)).toList();
     }
 }

@@ -40,6 +40,17 @@ class GeometryTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"box-header-10-plug,20.3,8.8", "box-header-20-plug,33.0,8.8", "jack-6.35-ts-plug,,30",
+            "jack-3.5-trs-plug,,14"})
+    void bodiesAreAsLargeAsTheyAre(String id, Double wide, Double high) {
+        Outline outline = type(id).outline();
+        if (wide != null) {
+            assertThat(outline.widthMm()).isCloseTo(wide, within(0.2));
+        }
+        assertThat(outline.heightMm()).isCloseTo(high, within(0.2));
+    }
+
+    @ParameterizedTest
     @CsvSource({"dsub-9-plug,1,2 6", "dsub-9-plug,7,2 3 6 8", "box-header-10-socket,3,1 2 4 5 6",
             "modular-8p8c-plug,1,2", "modular-6p4c-plug,2,3", "row-254-3-plug,2,1 3"})
     void neighboursAreWhereShortsHappen(String id, String contact, String neighbours) {

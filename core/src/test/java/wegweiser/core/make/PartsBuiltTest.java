@@ -62,6 +62,37 @@ class PartsBuiltTest {
     }
 
     @Test
+    void aModularPlugIsHeldSoThatItsOrderCanBeSeen() {
+        Job plug = TextJob.of("A modular-8p8c-plug", "B modular-8p8c-plug", "cable utp-4x2-24 1",
+                "links 1-1:WH/OG 2-2:OG");
+        assertThat(BenchSteps.of(plug, true)).extracting(Step::detail)
+                .anyMatch(d -> d.contains("contacts up") && d.contains("latch underneath")
+                        && d.contains("cable end towards you") && d.contains("1 is on the left"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"jack-3.5-trs-plug", "phono-plug", "coax-bnc-plug", "banana-2-plug"})
+    void nobodyReadsNumbersWhereNoneArePrinted(String connector) {
+        String first = Catalogue.standard().find(connector).orElseThrow().pinIds().getFirst();
+        Job job = TextJob.of("A " + connector, "B terminal-4", "links " + first + "-1");
+        assertThat(texts(job)).filteredOn(t -> t.startsWith("Read the printed numbers"))
+                .noneMatch(t -> t.contains(Catalogue.standard().find(connector).orElseThrow().title()));
+    }
+
+    @Test
+    void aSleeveIsAsWideAsItsWire() {
+        Set<String> sleeves = new HashSet<>();
+        for (String cable : List.of("utp-4x2-24", "thermo-2")) {
+            Materials
+                    .parts(TextJob.of("A dsub-9-socket", "B dsub-9-socket", "cable " + cable + " 1",
+                            "links 1-1"))
+                    .stream().map(Materials.Item::words).filter(w -> w.contains("sleeve"))
+                    .forEach(sleeves::add);
+        }
+        assertThat(sleeves).as("24 and 20 AWG").hasSize(2);
+    }
+
+    @Test
     void aRibbonHasNoSheath() {
         Job job = TextJob.of("A box-header-10-socket", "B dsub-9-socket", "cable ribbon-10 0.3",
                 "links 1-1:1 2-6:2");

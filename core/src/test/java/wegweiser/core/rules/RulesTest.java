@@ -316,13 +316,27 @@ class RulesTest {
 
     @Test
     void aWrittenReasonLetsAnErrorStandAndNothingElse() {
-        Job job = Samples.twoTerminals("2-2 3-3 5-5");
-        Finding finding = of(job, "out-to-out").getFirst();
+        Job job = Samples.twoTerminals("2-2 3-3");
+        Finding finding = of(job, "crossed-needed").getFirst();
         Job waived = job
-                .withWaivers(List.of(new Waiver("out-to-out", finding.terminals(), "both drivers stand it")));
+                .withWaivers(
+                        List.of(new Waiver("crossed-needed", finding.terminals(), "both drivers stand it")));
         assertThat(Rules.isWaived(waived, finding)).isTrue();
         assertThat(Rules.blocking(waived, Rules.check(waived))).extracting(Finding::rule)
-                .contains("crossed-needed").doesNotContain("out-to-out");
+                .contains("no-common-ground").doesNotContain("crossed-needed", "out-to-out");
+    }
+
+    @Test
+    void oneMistakeIsToldOnce() {
+        for (String links : List.of("2-2 3-3 5-5", "3-3 5-5", "5-5 3-3")) {
+            Job straight = Samples.twoTerminals(links);
+            assertThat(of(straight, "out-to-out")).isNotEmpty();
+            assertThat(Rules.spoken(Rules.check(straight))).extracting(Finding::rule)
+                    .contains("crossed-needed").doesNotContain("out-to-out");
+        }
+        Job other = ports(rows(PinRow.of("1", "IRQ", Direction.OUT, "cmos-5v")),
+                rows(PinRow.of("1", "READY", Direction.OUT, "cmos-5v")), "1-1");
+        assertThat(Rules.spoken(Rules.check(other))).extracting(Finding::rule).contains("out-to-out");
     }
 
     @Test

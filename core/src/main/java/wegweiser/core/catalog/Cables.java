@@ -3,6 +3,7 @@ package wegweiser.core.catalog;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
@@ -28,6 +29,9 @@ public final class Cables {
             "BK");
     private static final Pattern RIBBON = Pattern.compile("(ribbon|rainbow)-(\\d{1,2})");
     private static final Pattern CONTROL = Pattern.compile("control-(\\d{1,2})(x2)?(-screened)?");
+    /** Ids that jobs may still carry, and what those cables are called now. */
+    private static final Map<String, String> FORMER = Map.of("fieldbus-4x05", "sensor-chain-4x034", "thermo-2",
+            "bell-2");
     private static final List<CableStock> TABLE = new Entry(Data.json("cables.json"), "").list("cables",
             Cables::of);
 
@@ -54,7 +58,8 @@ public final class Cables {
 
     /** The kind with this id, or empty when there is none. */
     public static Optional<CableStock> find(String id) {
-        return TABLE.stream().filter(c -> c.id().equals(id)).findFirst().or(() -> byRule(id));
+        String now = FORMER.getOrDefault(id, id);
+        return TABLE.stream().filter(c -> c.id().equals(now)).findFirst().or(() -> byRule(now));
     }
 
     /** The cable of a job, from its own description or the catalogue. */

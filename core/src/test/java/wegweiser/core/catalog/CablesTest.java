@@ -65,6 +65,13 @@ class CablesTest {
     }
 
     @Test
+    void aCableIsFoundByItsFormerName() {
+        assertThat(Cables.find("fieldbus-4x05").orElseThrow().awg()).isEqualTo(22);
+        assertThat(Cables.find("thermo-2").orElseThrow().conductors()).containsExactly("WH", "BN");
+        assertThat(Cables.all()).extracting(CableStock::id).doesNotContain("fieldbus-4x05", "thermo-2");
+    }
+
+    @Test
     void theSupplyPairOfAnUsbCableIsThicker() {
         CableStock usb = Cables.find("usb2").orElseThrow();
         assertThat(usb.awgOf("RD")).isEqualTo(24);

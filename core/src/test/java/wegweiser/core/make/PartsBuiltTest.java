@@ -82,7 +82,7 @@ class PartsBuiltTest {
     @Test
     void aSleeveIsAsWideAsItsWire() {
         Set<String> sleeves = new HashSet<>();
-        for (String cable : List.of("utp-4x2-24", "thermo-2")) {
+        for (String cable : List.of("utp-4x2-24", "bell-2")) {
             Materials
                     .parts(TextJob.of("A dsub-9-socket", "B dsub-9-socket", "cable " + cable + " 1",
                             "links 1-1"))

@@ -189,6 +189,43 @@ final class CableMix {
         }
     }
 
+    /**
+     * Every cable of the mix and how likely it is, those joined at random included: for connectors of few contacts, there are
+     * 209 of these between two times four.
+     */
+    Map<Nets, Double> cables() {
+        Map<Nets, Double> all = new HashMap<>(listed);
+        double share = named.isEmpty() ? 1 : 1 - NAMED - SPOILT;
+        int most = Math.min(type(0).pinIds().size(), type(1).pinIds().size());
+        List<List<Link>> joined = new ArrayList<>();
+        joinAll(0, List.of(), joined);
+        for (List<Link> links : joined) {
+            long alike = joined.stream().filter(o -> o.size() == links.size()).count();
+            if (!links.isEmpty()) {
+                all.merge(Nets.of(index, links), share / most / alike, Double::sum);
+            }
+        }
+        return all;
+    }
+
+    /** Adds every way of joining contacts of the first end, from one on, each with at most one of the second. */
+    private void joinAll(int from, List<Link> links, List<List<Link>> found) {
+        List<String> near = type(0).pinIds();
+        if (from == near.size()) {
+            found.add(links);
+            return;
+        }
+        joinAll(from + 1, links, found);
+        for (String far : type(1).pinIds()) {
+            Terminal to = new Terminal("B", far);
+            if (links.stream().noneMatch(l -> l.to().orElseThrow().equals(to))) {
+                List<Link> more = new ArrayList<>(links);
+                more.add(Link.of(new Terminal("A", near.get(from)), to));
+                joinAll(from + 1, more, found);
+            }
+        }
+    }
+
     /** What a drawn cable tells, in bits: the logarithm of one over its share of the mix. */
     double bits(Nets cable) {
         Double share = listed.get(cable);

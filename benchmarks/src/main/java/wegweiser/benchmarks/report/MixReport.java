@@ -35,25 +35,25 @@ final class MixReport {
 
     private MixReport() {}
 
-    static void print(String[][] pairs, Mix mix, Fixture fixture, int cables, long seed) {
-        System.out.printf(Locale.ROOT, "Mix %s, %s, seed %d%n%n", mix.name().toLowerCase(Locale.ROOT),
-                fixture.id(), seed);
+    static void print(String[][] pairs, Mix mix, Fixture fixture, boolean worn, int cables, long seed) {
+        System.out.printf(Locale.ROOT, "Mix %s, %s, %s meter, seed %d%n%n",
+                mix.name().toLowerCase(Locale.ROOT),
+                fixture.id(), worn ? "worn" : "honest", seed);
         System.out.println(
-                "| pair | cables | wrong | touches | seconds | full sweep | share | lost by full sweep "
+                "| pair | cables | wrong | not looked at | touches | seconds | full sweep | share | lost by full sweep "
                         + "| quick sweep | share | lost by quick sweep | quick sweep wrong |");
-        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
+        System.out.println("| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |");
         Calibration calibration = new Calibration();
         for (String[] pair : pairs) {
             CableMix source = new CableMix(pair[1], pair[2]);
-            List<Run> runs = runs(source, mix, fixture, cables, seed, calibration);
+            List<Run> runs = runs(source, mix, fixture, worn, cables, seed, calibration);
             double own = runs.stream().mapToDouble(r -> r.session.seconds()).average().orElse(0);
             double full = TraceReport.fullSweep(source);
             double quick = runs.stream().mapToDouble(
                     r -> Sweep.of(source.job(), r.truth, CostModel.USUAL, Fixture.PROBES).seconds()).average()
                     .orElse(0);
             TraceReport.row(pair[0], runs.size(),
-                    percent(runs.stream().filter(r -> !r.session.right()).count(),
-                            runs.size()),
+                    share(runs, Session.Word.WRONG), share(runs, Session.Word.UNSEEN),
                     runs.stream().mapToInt(r -> r.session.touches()).average().orElse(0), own, full,
                     own / full, full - own, quick, own / quick, quick - own,
                     percent(runs.stream().filter(r -> !isOneToOne(r.truth)).count(), runs.size()));
@@ -62,7 +62,8 @@ final class MixReport {
         System.out.println(calibration.plot());
     }
 
-    private static List<Run> runs(CableMix source, Mix mix, Fixture fixture, int cables, long seed,
+    private static List<Run> runs(CableMix source, Mix mix, Fixture fixture, boolean worn, int cables,
+            long seed,
             Calibration calibration) {
         if (mix == Mix.UNKNOWN) {
             return source.named().stream().parallel()
@@ -73,14 +74,20 @@ final class MixReport {
         List<Nets> truths = IntStream.range(0, cables)
                 .mapToObj(_ -> source.draw(CableMix.Kind.valueOf(mix.name()), random)).toList();
         Advisor advisor = advisor(source, fixture, NamedWiring.standard());
-        return truths.parallelStream().map(t -> new Run(t, Session.run(advisor, t, fixture, true, List.of(),
-                Optional.of(calibration)))).toList();
+        return IntStream.range(0, cables).parallel().mapToObj(k -> {
+            Nets truth = truths.get(k);
+            Meter meter = worn ? Meter.worn(truth, new SplittableRandom(seed + 31 * k)) : Meter.honest(truth);
+            return new Run(truth, Session.run(advisor, truth, meter, fixture, true, List.of(),
+                    Optional.of(calibration)));
+        }).toList();
     }
 
     private static Run run(CableMix source, Nets truth, Fixture fixture, List<NamedWiring> known,
             Calibration calibration) {
-        return new Run(truth, Session.run(advisor(source, fixture, known), truth, fixture, true, List.of(),
-                Optional.of(calibration)));
+        return new Run(truth,
+                Session.run(advisor(source, fixture, known), truth, Meter.honest(truth), fixture, true,
+                        List.of(),
+                        Optional.of(calibration)));
     }
 
     private static Advisor advisor(CableMix source, Fixture fixture, List<NamedWiring> known) {
@@ -95,6 +102,10 @@ final class MixReport {
     private static boolean isOneToOne(Nets truth) {
         return truth.joinedNets().stream().allMatch(net -> net.size() == 2
                 && !net.getFirst().end().equals(net.getLast().end()));
+    }
+
+    private static String share(List<Run> runs, Session.Word word) {
+        return percent(runs.stream().filter(r -> r.session.word() == word).count(), runs.size());
     }
 
     private static String percent(long part, long whole) {

@@ -39,6 +39,10 @@ public final class TraceReport {
     private TraceReport() {}
 
     public static void main(String[] args) {
+        if (args.length > 0 && args[0].equals("--floor")) {
+            FloorReport.print();
+            return;
+        }
         if (args.length > 0 && args[0].startsWith("--")) {
             mixes(List.of(args));
             return;
@@ -71,7 +75,8 @@ public final class TraceReport {
                 ? List.of(MixReport.Mix.values())
                 : List.of(MixReport.Mix.valueOf(mix.toUpperCase(Locale.ROOT)))) {
             MixReport.print(pairs, one, Fixture.valueOf(option(args, "--fixture", "probes")
-                    .toUpperCase(Locale.ROOT)), Integer.parseInt(option(args, "--cables", "300")),
+                    .toUpperCase(Locale.ROOT)), option(args, "--meter", "honest").equals("worn"),
+                    Integer.parseInt(option(args, "--cables", "300")),
                     Long.parseLong(option(args, "--seed", "1")));
         }
     }

@@ -146,6 +146,10 @@ public final class Advisor {
 
     /** Learns what joins the ends, then touches what is only believed of it, then looks for joins within the ends. */
     private Optional<Proposal> identify(Evidence evidence, Belief belief, Repeats repeats) {
+        Optional<Proposal> once = onceMore(evidence, belief, repeats);
+        if (once.isPresent()) {
+            return once;
+        }
         Evidence supposed = evidence.supposed();
         Belief.Leader across = belief.leader(true);
         Identified said = Identified.of(supposed, across);
@@ -160,10 +164,21 @@ public final class Advisor {
                 return learn;
             }
         }
+        if (close.isEmpty() && across.hypothesis().isEmpty()) {
+            close = nearest(closing.lastSilences(said, repeats), evidence, repeats)
+                    .map(t -> proposal(evidence, belief, t, Mode.CONTINUITY, Proposal.Purpose.CONFIRM,
+                            Words.say("advisor.last-silence", t.red().getFirst(), t.black().getFirst())));
+        }
         return close.or(() -> belief.leader().probability() >= BELIEVED
                 || fixture.canGang()
                         ? Optional.empty()
                         : single(supposed, belief, repeats, true));
+    }
+
+    /** The last touch again, while the hands are there, where its reading is not what was to be expected. */
+    private Optional<Proposal> onceMore(Evidence evidence, Belief belief, Repeats repeats) {
+        return OnceMore.why(evidence, belief, repeats).map(why -> proposal(evidence, belief,
+                evidence.readings().getLast().touch(), Mode.CONTINUITY, Proposal.Purpose.CONFIRM, why));
     }
 
     private String closingReason(Identified said, Touch touch) {
@@ -229,9 +244,12 @@ public final class Advisor {
      */
     public boolean isTableBelieved(Evidence evidence, Belief belief) {
         Belief.Leader leader = belief.leader(true);
-        return leader.probability() >= IDENTIFIED
-                && closing.open(Identified.of(evidence.supposed(), leader), leader.hypothesis().isPresent())
-                        .isEmpty()
+        Identified said = Identified.of(evidence.supposed(), leader);
+        boolean named = leader.hypothesis().isPresent();
+        Repeats repeats = new Repeats(evidence);
+        return leader.probability() >= IDENTIFIED && closing.open(said, named).isEmpty()
+                && (named || closing.lastSilences(said, repeats).isEmpty())
+                && OnceMore.why(evidence, belief, repeats).isEmpty()
                 && Belief.items(evidence).stream()
                         .allMatch(i -> i.meaning() != Meaning.JOINS || i.isBeeping(leader.partition()));
     }

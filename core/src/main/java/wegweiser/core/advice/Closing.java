@@ -28,6 +28,8 @@ record Closing(TerminalIndex index, Depth depth, PairMatrix joinedSomewhere, Bit
         List<int[]> jumpers) {
     /** Up to so many free pairs for each contact there is, all of them are touched. */
     private static final double FEW = 0.5;
+    /** Up to so many pairs of contacts without a partner are touched twice. */
+    private static final int LAST = 2;
     /** The same for pairs of contacts that some known wiring uses which leaves others open. */
     private static final double MANY = 1.2;
 
@@ -64,6 +66,25 @@ record Closing(TerminalIndex index, Depth depth, PairMatrix joinedSomewhere, Bit
         }
         pairs.addAll(jumpers(said));
         return pairs;
+    }
+
+    /**
+     * Where a cable has no name and all but one contact or two found a partner: the last pairs, whose silence rests on one
+     * touch each. That a probe did not quite touch is about as likely there as that just these are open.
+     */
+    List<int[]> lastSilences(Identified said, Repeats repeats) {
+        List<int[]> pairs = new ArrayList<>();
+        List<Integer> open = said.open().stream().map(index::of).filter(i -> !isShell(i)).toList();
+        for (int a : open) {
+            for (int b : open) {
+                if (a < b && !index.get(a).end().equals(index.get(b).end())) {
+                    pairs.add(new int[]{a, b});
+                }
+            }
+        }
+        return pairs.size() > LAST
+                ? List.of()
+                : pairs.stream().filter(p -> repeats.count(p[0], p[1]) == 1).toList();
     }
 
     /** How many touches that is, as long as none of them beeps: one for every two nets. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.atomic.AtomicReferenceArray;
+import java.util.stream.IntStream;
 import wegweiser.core.evidence.CopperProof;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Meaning;
@@ -21,8 +22,6 @@ import wegweiser.core.wiring.Partition;
  * them is there.
  */
 public final class Belief {
-    /** Probability that a reading is wrong. */
-    static final double ERROR = 0.01;
     private static final int SAMPLES = 160;
     private static final double NEGLIGIBLE = 1e-6;
 
@@ -30,6 +29,7 @@ public final class Belief {
     private final Posterior posterior;
     private final List<Share> named;
     private final double other;
+    private final double doubt;
     private final List<Partition> believed = new ArrayList<>();
     private final double[] weights;
     private final double[][] pair;
@@ -39,11 +39,12 @@ public final class Belief {
     public record Share(Hypothesis hypothesis, double probability) {}
 
     private Belief(Evidence evidence, Posterior posterior, List<Share> named, double other,
-            List<OtherWirings.Drawn> samples) {
+            List<OtherWirings.Drawn> samples, double doubt) {
         this.evidence = evidence;
         this.posterior = posterior;
         this.named = named;
         this.other = other;
+        this.doubt = doubt;
         double[] w = new double[named.size() + samples.size()];
         int count = 0;
         for (Share share : named) {
@@ -77,22 +78,26 @@ public final class Belief {
         List<CopperProof.Item> items = items(evidence);
         Posterior posterior = before.map(b -> b.posterior).filter(p -> p.isOf(hypotheses))
                 .orElseGet(() -> Posterior.prior(hypotheses))
-                .after(items, ERROR);
+                .after(items, MeterErrors.USUAL);
         int rates = OtherWirings.OPEN_SHARES.length;
         int names = posterior.size();
-        List<Changed> changed = Changed.of(sound, evidence.index(), items, ERROR);
+        List<Changed> changed = Changed.of(sound, evidence.index(), items, MeterErrors.USUAL);
         double[] log = new double[names + rates + changed.size()];
+        double[] doubts = new double[log.length];
         for (int h = 0; h < names; h++) {
             log[h] = posterior.log(h);
+            doubts[h] = items.isEmpty() || items.getLast().fits(posterior.hypothesis(h).partition()) ? 0 : 1;
         }
         List<OtherWirings> others = new ArrayList<>();
         for (int r = 0; r < rates; r++) {
             others.add(new OtherWirings(evidence.index(), OtherWirings.OPEN_SHARES[r][0]));
-            log[names + r] = Math.log(Hypotheses.OTHER * OtherWirings.OPEN_SHARES[r][1])
-                    + others.get(r).logLikelihood(items, ERROR);
+            MatchingLikelihood.Weighed weighed = others.get(r).weigh(items, MeterErrors.USUAL);
+            log[names + r] = Math.log(Hypotheses.OTHER * OtherWirings.OPEN_SHARES[r][1]) + weighed.log();
+            doubts[names + r] = weighed.doubt();
         }
         for (int c = 0; c < changed.size(); c++) {
             log[names + rates + c] = changed.get(c).log();
+            doubts[names + rates + c] = changed.get(c).doubt();
         }
         double most = Arrays.stream(log).max().orElse(0);
         double total = Arrays.stream(log).map(l -> Math.exp(l - most)).sum();
@@ -120,7 +125,9 @@ public final class Belief {
             samples.addAll(weighed(
                     changed.get(c).draw(evidence, items, (int) Math.round(share * SAMPLES), random), share));
         }
-        return new Belief(evidence, posterior, List.copyOf(shares), other, samples);
+        double doubt = IntStream.range(0, log.length).mapToDouble(k -> Math.exp(log[k] - most) / total * doubts[k])
+                .sum();
+        return new Belief(evidence, posterior, List.copyOf(shares), other, samples, doubt);
     }
 
     /** The same, their weights adding up to a share. */
@@ -204,6 +211,11 @@ public final class Belief {
             }
         }
         return beeps;
+    }
+
+    /** How likely the last reading is wrong, given those before it: a probe that slipped, or a beep out of nothing. */
+    public double doubt() {
+        return doubt;
     }
 
     /** Named hypotheses, the likeliest first; those next to impossible are left out. */

@@ -33,12 +33,14 @@ final class Changed {
 
     private final Hypothesis pattern;
     private final OtherWirings rest;
+    private final MatchingLikelihood.Weighed weighed;
     private final double log;
 
-    private Changed(Hypothesis pattern, OtherWirings rest, double log) {
+    private Changed(Hypothesis pattern, OtherWirings rest, double share, MatchingLikelihood.Weighed weighed) {
         this.pattern = pattern;
         this.rest = rest;
-        this.log = log;
+        this.weighed = weighed;
+        this.log = Math.log(share) + weighed.log();
     }
 
     /**
@@ -47,7 +49,7 @@ final class Changed {
      * @param sound the wirings without a mistake, weights on any scale
      */
     static List<Changed> of(List<Hypothesis> sound, TerminalIndex index, List<CopperProof.Item> items,
-            double error) {
+            MeterErrors errors) {
         double total = sound.stream().mapToDouble(Hypothesis::weight).sum();
         IdentityHashMap<Hypothesis, Double> fit = new IdentityHashMap<>();
         for (Hypothesis h : sound) {
@@ -57,14 +59,19 @@ final class Changed {
         }
         return sound.stream().sorted(Comparator.comparingDouble(h -> -fit.get(h))).limit(PATTERNS).map(h -> {
             OtherWirings rest = new OtherWirings(index, OtherWirings.OPEN_SHARES[0][0]);
-            return new Changed(h, rest, Math.log(Hypotheses.CHANGED * h.weight() / total)
-                    + rest.logLikelihood(items, error, Optional.of(h.partition())));
+            return new Changed(h, rest, Hypotheses.CHANGED * h.weight() / total,
+                    rest.weigh(items, errors, Optional.of(h.partition())));
         }).toList();
     }
 
     /** The logarithm of its weight after the readings. */
     double log() {
         return log;
+    }
+
+    /** How likely the last reading is wrong if the cable is like the pattern. */
+    double doubt() {
+        return weighed.doubt();
     }
 
     /** Cables like the pattern that fit the evidence. */

@@ -27,11 +27,20 @@ record MatchingLikelihood(int[] end, boolean[] shell, double[] open, double[] ea
     static final double SECOND_PARTNER = 0.02;
     private static final double SHELL_TO_PIN = 0.004;
 
-    /** Log of the probability of the readings; {@code error} is that of a wrong reading. */
-    double log(List<CopperProof.Item> items, double error) {
+    /**
+     * What readings are worth.
+     *
+     * @param log log of the probability of them all
+     * @param doubt how likely the last one is wrong, given those before it
+     */
+    record Weighed(double log, double doubt) {}
+
+    /** Weighs readings. */
+    Weighed weigh(List<CopperProof.Item> items, MeterErrors errors) {
         Partition wired = Partition.of(IntStream.range(0, end.length).toArray());
         PairMatrix apart = new PairMatrix(end.length);
         double sum = 0;
+        double doubt = 0;
         List<CopperProof.Item> sought = new ArrayList<>();
         for (CopperProof.Item item : items) {
             double p = beepProbability(wired, apart, item);
@@ -40,7 +49,7 @@ record MatchingLikelihood(int[] end, boolean[] shell, double[] open, double[] ea
                 CopperProof.Item within = within(item, gang);
                 if (within != null) {
                     p = Math.min(1, beepProbability(wired, apart, within)
-                            / Math.max(error, beepProbability(wired, apart, gang)));
+                            / Math.max(errors.beep(), beepProbability(wired, apart, gang)));
                     if (size(within) < size(item)) {
                         p += (1 - p) * SECOND_PARTNER;
                     }
@@ -49,7 +58,8 @@ record MatchingLikelihood(int[] end, boolean[] shell, double[] open, double[] ea
                 }
             }
             boolean joins = item.meaning() == Meaning.JOINS;
-            sum += Math.log(Math.clamp(joins ? p : 1 - p, error, 1 - error));
+            sum += errors.log(Math.clamp(p, 0, 1), joins);
+            doubt = errors.doubt(Math.clamp(p, 0, 1), joins);
             if (joins && item.isSingle()) {
                 wired = joined(wired, apart, item.red()[0], item.black()[0]);
                 sought.removeIf(isBeeping(wired));
@@ -63,7 +73,7 @@ record MatchingLikelihood(int[] end, boolean[] shell, double[] open, double[] ea
                 }
             }
         }
-        return sum;
+        return new Weighed(sum, doubt);
     }
 
     /** Probability that a touch beeps: contacts of one end exclude each other as partners of a contact of the other. */

@@ -58,14 +58,15 @@ final class OtherWirings {
         }
     }
 
-    /** Log of the probability of the readings; {@code error} is that of a wrong reading. */
-    double logLikelihood(List<CopperProof.Item> items, double error) {
-        return logLikelihood(items, error, Optional.empty());
+    /** What the readings are worth if this is the cable. */
+    MatchingLikelihood.Weighed weigh(List<CopperProof.Item> items, MeterErrors errors) {
+        return weigh(items, errors, Optional.empty());
     }
 
     /** The same of cables that follow a pattern but for some wires. */
-    double logLikelihood(List<CopperProof.Item> items, double error, Optional<Partition> pattern) {
-        return new MatchingLikelihood(end, shell, open, each, pattern).log(items, error);
+    MatchingLikelihood.Weighed weigh(List<CopperProof.Item> items, MeterErrors errors,
+            Optional<Partition> pattern) {
+        return new MatchingLikelihood(end, shell, open, each, pattern).weigh(items, errors);
     }
 
     /**
@@ -215,7 +216,7 @@ final class OtherWirings {
         }
         List<int[]> pairs = single.isEmpty() ? more : single;
         if (pairs.isEmpty()) {
-            return Belief.ERROR;
+            return MeterErrors.USUAL.beep();
         }
         int[] pair = pairs.get(random.nextInt(pairs.size()));
         take(untaken, pair[0]);

@@ -40,14 +40,14 @@ final class Posterior {
     }
 
     /** The weights after all of these readings; what was weighed before is kept where it is the beginning of them. */
-    Posterior after(List<CopperProof.Item> items, double error) {
+    Posterior after(List<CopperProof.Item> items, MeterErrors errors) {
         if (!isBeginningOf(items)) {
-            return prior(hypotheses).after(items, error);
+            return prior(hypotheses).after(items, errors);
         }
         CopperProof.Item[] fresh = items.subList(weighed.size(), items.size())
                 .toArray(CopperProof.Item[]::new);
-        double hit = Math.log(1 - error);
-        double miss = Math.log(error);
+        double[][] answer = {{errors.log(false, false), errors.log(false, true)},
+                {errors.log(true, false), errors.log(true, true)}};
         double likeliest = Double.NEGATIVE_INFINITY;
         int[] kept = new int[alive.length];
         double[] sums = new double[alive.length];
@@ -56,7 +56,7 @@ final class Posterior {
             Partition wired = hypotheses.get(alive[k]).partition();
             double sum = log[k];
             for (int i = 0; i < fresh.length && sum > likeliest - HOPELESS; i++) {
-                sum += fresh[i].isBeeping(wired) == (fresh[i].meaning() == Meaning.JOINS) ? hit : miss;
+                sum += answer[fresh[i].isBeeping(wired) ? 1 : 0][fresh[i].meaning() == Meaning.JOINS ? 1 : 0];
             }
             if (sum > likeliest - HOPELESS) {
                 likeliest = Math.max(likeliest, sum);

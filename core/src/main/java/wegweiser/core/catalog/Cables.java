@@ -30,7 +30,8 @@ public final class Cables {
     private static final Pattern RIBBON = Pattern.compile("(ribbon|rainbow)-(\\d{1,2})");
     private static final Pattern CONTROL = Pattern.compile("control-(\\d{1,2})(x2)?(-screened)?");
     /** Ids that jobs may still carry, and what those cables are called now. */
-    private static final Map<String, String> FORMER = Map.of("fieldbus-4x05", "sensor-chain-4x034", "thermo-2",
+    private static final Map<String, String> FORMER = Map.of("fieldbus-4x05", "sensor-chain-4x034",
+            "thermo-2",
             "bell-2");
     private static final List<CableStock> TABLE = new Entry(Data.json("cables.json"), "").list("cables",
             Cables::of);

@@ -29,6 +29,11 @@ public final class CopperProof {
             return red.length == 1 && black.length == 1;
         }
 
+        /** Whether the reading is what the touch shows on a cable that is wired like this. */
+        public boolean fits(Partition wired) {
+            return isBeeping(wired) == (meaning == Meaning.JOINS);
+        }
+
         /** Whether the touch would beep on a cable that is wired like this. */
         public boolean isBeeping(Partition wired) {
             if (isSingle()) {

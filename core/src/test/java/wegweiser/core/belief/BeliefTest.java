@@ -137,7 +137,7 @@ class BeliefTest {
             Job truth = Samples.random("dsub-9-socket", "dsub-9-plug", random);
             Evidence evidence = new Evidence(index, honest(truth, 12, random));
             List<CopperProof.Item> items = Belief.items(evidence);
-            for (Changed one : Changed.of(sound, index, items, 0.01)) {
+            for (Changed one : Changed.of(sound, index, items, MeterErrors.USUAL)) {
                 for (OtherWirings.Drawn cable : one.draw(evidence, items, 10, random.split())) {
                     for (CopperProof.Item item : items) {
                         assertThat(item.isBeeping(cable.partition())).as("%s in %s", item, cable)
@@ -146,7 +146,7 @@ class BeliefTest {
                 }
             }
         }
-        Changed straight = Changed.of(sound, index, List.of(), 0.01).getFirst();
+        Changed straight = Changed.of(sound, index, List.of(), MeterErrors.USUAL).getFirst();
         Evidence none = new Evidence(index, List.of());
         long wires = straight.draw(none, List.of(), 200, random).stream()
                 .mapToInt(c -> c.partition().size() - c.partition().count()).sum();

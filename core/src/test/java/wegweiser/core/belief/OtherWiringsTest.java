@@ -112,7 +112,8 @@ class OtherWiringsTest {
                     boolean beep = reading.outcome().equals(Outcome.BEEP);
                     gangs += beep && !reading.touch().isSingle() ? 1 : 0;
                     // one that finds no room for a pair counts next to nothing
-                    assertThat(beeps(cable.partition(), reading) == beep || cable.weight() <= Belief.ERROR)
+                    assertThat(beeps(cable.partition(), reading) == beep
+                            || cable.weight() <= MeterErrors.USUAL.beep())
                             .as("%s", reading).isTrue();
                 }
             }
@@ -147,7 +148,8 @@ class OtherWiringsTest {
     }
 
     private static double likelihood(double share, CopperProof.Item... items) {
-        return Math.exp(new OtherWirings(INDEX, share).logLikelihood(List.of(items), 1e-9));
+        return Math.exp(
+                new OtherWirings(INDEX, share).weigh(List.of(items), new MeterErrors(1e-9, 1e-9)).log());
     }
 
     private static List<Integer> numbers(String end) {

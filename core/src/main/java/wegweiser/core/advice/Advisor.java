@@ -117,8 +117,8 @@ public final class Advisor {
             return locate;
         }
         Optional<Proposal> orient = Orientation.next(evidence, job, goal)
-                .map(o -> proposal(evidence, belief, o.touch(), Mode.DIODE, Proposal.Purpose.CONFIRM,
-                        o.why()));
+                .or(() -> goal.isWhole() ? Optional.empty() : LikelyDiodes.byReading(evidence, job))
+                .map(o -> inDiodeMode(evidence, belief, o));
         if (orient.isPresent()) {
             return orient;
         }
@@ -169,10 +169,17 @@ public final class Advisor {
                     .map(t -> proposal(evidence, belief, t, Mode.CONTINUITY, Proposal.Purpose.CONFIRM,
                             Words.say("advisor.last-silence", t.red().getFirst(), t.black().getFirst())));
         }
+        if (close.isEmpty()) {
+            close = LikelyDiodes.byName(evidence, job).map(o -> inDiodeMode(evidence, belief, o));
+        }
         return close.or(() -> belief.leader().probability() >= BELIEVED
                 || fixture.canGang()
                         ? Optional.empty()
                         : single(supposed, belief, repeats, true));
+    }
+
+    private Proposal inDiodeMode(Evidence evidence, Belief belief, Orientation.Asked asked) {
+        return proposal(evidence, belief, asked.touch(), Mode.DIODE, Proposal.Purpose.CONFIRM, asked.why());
     }
 
     /** The last touch again, while the hands are there, where its reading is not what was to be expected. */

@@ -64,7 +64,7 @@ final class Orientation {
     }
 
     /** Whether the nets of two terminals were touched in diode mode this way round. */
-    private static boolean isRead(Evidence evidence, Terminal red, Terminal black) {
+    static boolean isRead(Evidence evidence, Terminal red, Terminal black) {
         return evidence.readings().stream().anyMatch(r -> r.mode() == Mode.DIODE && r.touch().isSingle()
                 && joined(evidence, r.red(), red) && joined(evidence, r.black(), black));
     }

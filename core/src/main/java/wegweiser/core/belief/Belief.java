@@ -125,7 +125,8 @@ public final class Belief {
             samples.addAll(weighed(
                     changed.get(c).draw(evidence, items, (int) Math.round(share * SAMPLES), random), share));
         }
-        double doubt = IntStream.range(0, log.length).mapToDouble(k -> Math.exp(log[k] - most) / total * doubts[k])
+        double doubt = IntStream.range(0, log.length)
+                .mapToDouble(k -> Math.exp(log[k] - most) / total * doubts[k])
                 .sum();
         return new Belief(evidence, posterior, List.copyOf(shares), other, samples, doubt);
     }

@@ -14,6 +14,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
 import wegweiser.app.controls.Pegboard;
@@ -185,7 +186,9 @@ class TraceBenchTest extends WindowTest {
         keys(KeyCode.B);
         await("two", () -> session.job().readings().size() == 2);
         await("its line", () -> lookup("#reading-1").tryQuery().isPresent());
+        WaitForAsyncUtils.waitForFxEvents();
         rightClickOn("#reading-1");
+        await("its menu", () -> lookup("Set reading 1 aside").tryQuery().isPresent());
         clickOn("Set reading 1 aside");
         await("aside", () -> session.job().readings().size() == 1);
         assertThat(job().readings().getFirst().outcome()).isEqualTo(Outcome.BEEP);

@@ -43,6 +43,11 @@ public final class TraceReport {
             FloorReport.print();
             return;
         }
+        if (args.length > 0 && args[0].equals("--wide")) {
+            WideReport.print(Integer.parseInt(option(List.of(args), "--cables", "12")),
+                    Long.parseLong(option(List.of(args), "--seed", "7")));
+            return;
+        }
         if (args.length > 0 && args[0].startsWith("--")) {
             mixes(List.of(args));
             return;

@@ -29,6 +29,9 @@ import wegweiser.core.readings.TypedReading;
 
 /** What to touch now, one question, and answers on single keys; readable from two metres. */
 public final class ProbeDock extends HBox {
+    /** A sentence of more letters than this is set smaller, so that all of it can be read in a narrow window. */
+    private static final int LONG = 200;
+
     private static final KeyCombination VALUE = Keys.plain(KeyCode.V).getFirst();
 
     private final Label heading = new Label();
@@ -158,9 +161,12 @@ public final class ProbeDock extends HBox {
         probes.setManaged(asking);
         meter.setVisible(asking);
         meter.setManaged(asking);
-        why.getStyleClass().remove("dock-done");
+        why.getStyleClass().removeAll("dock-done", "long");
         if (!asking) {
             why.getStyleClass().add("dock-done");
+            if (done.length() > LONG) {
+                why.getStyleClass().add("long");
+            }
         }
         ask.ifPresent(a -> {
             silent.setText(t(a.mode() == Mode.CONTINUITY ? "dock.silent" : "dock.over"));

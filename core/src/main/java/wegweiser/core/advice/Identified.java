@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import wegweiser.core.belief.Belief;
+import wegweiser.core.catalog.Contact;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.wiring.Partition;
@@ -152,18 +153,23 @@ public final class Identified {
     private BitSet unlooked() {
         BitSet found = new BitSet();
         free.forEach(pair -> {
-            found.set(pair[0]);
-            found.set(pair[1]);
+            // a pin that was touched against all pins is open; of a shell that was not, the shell is named
+            if (isShell(pair[0]) == isShell(pair[1]) || isShell(pair[0])) {
+                found.set(pair[0]);
+            }
+            if (isShell(pair[0]) == isShell(pair[1]) || isShell(pair[1])) {
+                found.set(pair[1]);
+            }
         });
         return found;
     }
 
-    private List<Terminal> terminals(IntPredicate which) {
-        return IntStream.range(0, said.size()).filter(which).mapToObj(evidence.index()::get).toList();
+    private boolean isShell(int terminal) {
+        return evidence.index().get(terminal).contact().equals(Contact.SHELL);
     }
 
-    private static List<String> names(List<Terminal> terminals) {
-        return terminals.stream().map(Terminal::toString).toList();
+    private List<Terminal> terminals(IntPredicate which) {
+        return IntStream.range(0, said.size()).filter(which).mapToObj(evidence.index()::get).toList();
     }
 
     /** One line: what is measured, what is believed, what is open and what was not looked at. */
@@ -175,11 +181,11 @@ public final class Identified {
         }
         List<Terminal> open = open();
         if (!open.isEmpty()) {
-            parts.add(Words.say("identified.open", Words.list(names(open))));
+            parts.add(Words.say("identified.open", Spans.of(open)));
         }
         List<Terminal> unknown = notLookedAt();
         if (!unknown.isEmpty()) {
-            parts.add(Words.say("identified.unknown", Words.list(names(unknown))));
+            parts.add(Words.say("identified.unknown", Spans.of(unknown)));
         }
         if (unseen > 0) {
             parts.add(Words.say("identified.unseen", unseen));

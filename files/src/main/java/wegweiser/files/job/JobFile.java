@@ -158,7 +158,7 @@ public final class JobFile {
         try {
             parse(text, file.getFileName().toString());
         } catch (BadFile e) {
-            throw new IOException(Words.say("file.again", e.getMessage()), e);
+            throw new IOException(Words.say("file.again", e.getMessage().replaceFirst("\\.$", "")), e);
         }
         AtomicFile.write(file, text.getBytes(StandardCharsets.UTF_8));
         return digest(text);

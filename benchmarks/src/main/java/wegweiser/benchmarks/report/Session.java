@@ -105,8 +105,8 @@ record Session(int touches, double seconds, boolean finished, Word word, boolean
                 boolean across = !index.get(a).end().equals(index.get(b).end());
                 boolean joined = truth.partition().isJoined(a, b);
                 boolean saidJoined = said.said().isJoined(a, b);
-                boolean saidApart = evidence.isApart(a, b) || open.contains(index.get(a))
-                        || open.contains(index.get(b));
+                boolean saidApart = evidence.isApart(a, b)
+                        || open.contains(index.get(a)) && open.contains(index.get(b));
                 if (across && (saidJoined && !joined || joined && !saidJoined && saidApart)) {
                     return Word.WRONG;
                 }

@@ -60,6 +60,10 @@ final class Match {
     /** Serial data of boards, which some name by the controller and some by the board itself. */
     private static final Map<String, List<String>> BOARD_DATA = Map.of("MOSI", List.of("SDI"), "MISO",
             List.of("SDI"), "SDO", List.of("MISO", "SDI", "MOSI"));
+    /** Switched outputs of sensors and cards, and the inputs that they are for. */
+    private static final Map<String, List<String>> SWITCHED = Map.of("OUT", List.of("IN", "IN1"), "OUT1",
+            List.of("IN1", "IN"), "OUT2", List.of("IN2"));
+    private static final String REVERSIBLE = "usb-c-plug";
     /** Names of the one channel that a balanced and an unbalanced connector carry. */
     private static final Set<String> ONE_CHANNEL = Set.of("HOT", "LINE", "LEFT", "MIC");
 
@@ -129,6 +133,8 @@ final class Match {
                 .or(() -> Signals.partner(out.signal())
                         .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name)).findFirst()))
                 .or(() -> BOARD_DATA.getOrDefault(out.signal(), List.of()).stream()
+                        .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name))).findFirst())
+                .or(() -> SWITCHED.getOrDefault(out.signal(), List.of()).stream()
                         .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name))).findFirst())
                 .or(() -> ONE_CHANNEL.contains(out.signal())
                         ? inputs.stream().filter(p -> ONE_CHANNEL.contains(p.signal())).findFirst()
@@ -234,7 +240,7 @@ final class Match {
     List<Link> bridges() {
         List<Link> found = new ArrayList<>();
         for (End end : job.ends()) {
-            for (String signal : end.connector().equals("usb-c-plug")
+            for (String signal : end.connector().equals(REVERSIBLE)
                     ? List.of("GND", "VBUS")
                     : List.<String>of()) {
                 List<Pin> alike = pins.stream().filter(p -> p.isAt(end.name()) && p.signal().equals(signal))
@@ -249,6 +255,11 @@ final class Match {
             }
         }
         return found;
+    }
+
+    /** Whether a pin is in a plug whose pins of one name are bridged in it, so that one wire feeds them all. */
+    private boolean isReversible(Pin pin) {
+        return job.end(pin.terminal().end()).filter(e -> e.connector().equals(REVERSIBLE)).isPresent();
     }
 
     private static boolean isHot(Pin pin, Pin cold) {
@@ -268,7 +279,7 @@ final class Match {
 
     private void supplies() {
         for (Pin sink : pins) {
-            if (!sink.is(Direction.SUPPLY_IN)) {
+            if (!sink.is(Direction.SUPPLY_IN) || isReversible(sink) && !firstOfEnd(sink)) {
                 continue;
             }
             // a battery is led out only by somebody who means it

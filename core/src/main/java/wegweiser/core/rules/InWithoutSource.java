@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
 import wegweiser.core.words.Words;
@@ -25,7 +26,8 @@ final class InWithoutSource implements Rule {
         for (Pin pin : derived.pins()) {
             boolean data = pin.is(Direction.IN) && !Signals.HANDSHAKE.contains(pin.signal())
                     && !pin.signal().equals("RI");
-            if (data && !Circuit.of(derived).isDriven(pin)) {
+            if (data && !isLeftOut(derived, pin) && !isColdOfUnbalanced(derived, pin)
+                    && !Circuit.of(derived).isDriven(pin)) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(pin.terminal()), pin.words()));
             }
         }
@@ -38,5 +40,18 @@ final class InWithoutSource implements Rule {
             }
         }
         return found;
+    }
+
+    /** The fast pairs of a port whose partner has none are meant to be left open. */
+    private static boolean isLeftOut(Derived derived, Pin pin) {
+        return pin.has(Level.USB3) && derived.pins().stream()
+                .noneMatch(p -> p.isApart(pin) && p.has(Level.USB3));
+    }
+
+    /** The cold side of a balanced input goes to the ground of an unbalanced output, which is what feeds it. */
+    private static boolean isColdOfUnbalanced(Derived derived, Pin pin) {
+        return pin.signal().equals("COLD") && derived.netsOfPins().stream()
+                .anyMatch(net -> net.contains(pin)
+                        && net.stream().anyMatch(p -> p.is(Direction.GROUND) && p.isApart(pin)));
     }
 }

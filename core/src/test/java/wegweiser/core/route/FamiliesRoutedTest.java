@@ -48,7 +48,7 @@ class FamiliesRoutedTest {
             "stereo-out-3.5|stereo-in-3.5|audio-2-screened|tip-tip:WH ring-ring:RD sleeve-sleeve:screen",
             "balanced-line-out-xlr|phono-in|audio-2-screened|1-outer:screen 2-centre:RD 3-outer:WH",
             "mono-out-6.35|balanced-line-in-xlr|audio-2-screened|sleeve-1:screen sleeve-3:WH tip-2:RD",
-            "sensor-pnp-3|input-card-m12|sensor-3|1-1:BN 3-3:BU",
+            "sensor-pnp-3|input-card-m12|sensor-3|1-1:BN 3-3:BU 4-4:BK",
             "dmx-xlr-5|dmx-xlr-3||1-1 2-2 3-3",
             "midi-out|midi-in||4-4 5-5",
             "console-8p8c|rs232-9-terminal||1-8 2-6 3-2 4-5 6-3 7-4 8-7",
@@ -132,6 +132,24 @@ class FamiliesRoutedTest {
                     .containsExactly("A1-A12", "A12-B1", "B1-B12", "A4-A9", "A9-B4", "B4-B9");
         }
         assertThat(links).noneMatch(l -> l.from().contact().equals("B5") || l.from().contact().equals("B6"));
+    }
+
+    @Test
+    void oneWireFeedsAReversiblePlug() {
+        for (String host : List.of("usb-a-host", "usb-c-host")) {
+            List<Link> across = Router.schemes(between(host, "usb-c-device", "")).getFirst().links().stream()
+                    .filter(l -> l.to().isPresent() && !l.isWithinOneEnd()).toList();
+            assertThat(across).extracting(l -> l.to().orElseThrow().contact()).as(host)
+                    .contains("A1", "A4").doesNotContain("A9", "B4", "B9", "A12", "B1", "B12");
+        }
+    }
+
+    @Test
+    void aSensorSwitchesTheInputOfItsNumber() {
+        assertThat(best(between("sensor-pnp-3", "input-card-m12", "sensor-3")))
+                .contains("1-1:BN", "3-3:BU", "4-4:BK");
+        assertThat(best(between("sensor-pnp-4", "input-card-m12", "sensor-4")))
+                .contains("1-1:BN", "2-2:WH", "3-3:BU", "4-4:BK");
     }
 
     @Test

@@ -76,7 +76,9 @@ final class MixReport {
         Advisor advisor = advisor(source, fixture, NamedWiring.standard());
         return IntStream.range(0, cables).parallel().mapToObj(k -> {
             Nets truth = truths.get(k);
-            Meter meter = worn ? Meter.worn(truth, new SplittableRandom(seed + 31 * k)) : Meter.honest(truth);
+            Meter meter = worn
+                    ? Meter.worn(truth, new SplittableRandom(seed + 31L * k))
+                    : Meter.honest(truth);
             return new Run(truth, Session.run(advisor, truth, meter, fixture, true, List.of(),
                     Optional.of(calibration)));
         }).toList();

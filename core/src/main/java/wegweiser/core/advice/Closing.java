@@ -30,6 +30,11 @@ record Closing(TerminalIndex index, Depth depth, PairMatrix joinedSomewhere, Bit
     private static final double FEW = 0.5;
     /** Up to so many pairs of contacts without a partner are touched twice. */
     private static final int LAST = 2;
+    /** Up to so many free contacts beside wires are always touched against them. */
+    private static final int FEW_BESIDE = 4;
+    /** In leads of so many terminals up to this many for each terminal. */
+    private static final int LARGE = 30;
+    private static final double MANY_BESIDE = 0.8;
     /** The same for pairs of contacts that some known wiring uses which leaves others open. */
     private static final double MANY = 1.2;
 
@@ -64,8 +69,30 @@ record Closing(TerminalIndex index, Depth depth, PairMatrix joinedSomewhere, Bit
                 pairs.addAll(said.between(pair[0], pair[1]));
             }
         }
+        if (named) {
+            pairs.addAll(beside(said));
+        }
         pairs.addAll(jumpers(said));
         return pairs;
+    }
+
+    /**
+     * Free contacts beside wires, which a short would join to them: where these are few, and in a large lead, of which they are
+     * a small part.
+     */
+    private List<int[]> beside(Identified said) {
+        List<int[]> pairs = new ArrayList<>();
+        int count = 0;
+        for (int[] pair : depth.near()) {
+            if (said.isTaken(pair[0]) != said.isTaken(pair[1]) && !isShell(pair[0]) && !isShell(pair[1])) {
+                List<int[]> between = said.between(pair[0], pair[1]);
+                pairs.addAll(between);
+                count++;
+            }
+        }
+        return count <= FEW_BESIDE || index.size() >= LARGE && count <= MANY_BESIDE * index.size()
+                ? pairs
+                : List.of();
     }
 
     /**

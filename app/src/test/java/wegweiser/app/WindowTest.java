@@ -109,7 +109,7 @@ public abstract class WindowTest extends ApplicationTest {
         for (int k = codes.length - 1; k >= 0; k--) {
             robot.releaseKeyboard(codes[k]);
         }
-        WaitForAsyncUtils.waitForFxEvents(2);
+        WaitForAsyncUtils.waitForFxEvents(3);
     }
 
     /** Text of a labelled control. */
@@ -119,6 +119,11 @@ public abstract class WindowTest extends ApplicationTest {
 
     /** Whether any visible label on the screen contains a text. */
     protected boolean shows(String text) {
+        // on the interface thread, where nobody moves what is being looked at
+        return Platform.isFxApplicationThread() ? isOnScreen(text) : call(() -> isOnScreen(text));
+    }
+
+    private boolean isOnScreen(String text) {
         return lookup(
                 n -> n instanceof Label l && l.getText() != null && l.getText().contains(text) && isShown(l))
                 .tryQuery().isPresent();

@@ -18,7 +18,7 @@ import wegweiser.core.wiring.Wiring;
 
 /** One wrong answer of the meter, of either kind, on cables with a name: it is asked for again and does no harm. */
 class WornMeterTest {
-    private static final int ROUNDS = 40;
+    private static final int ROUNDS = 25;
 
     private static Outcome honest(Nets truth, Touch touch) {
         return truth.joined(touch.red().getFirst(), touch.black().getFirst()) ? Outcome.BEEP : Outcome.SILENT;

@@ -16,7 +16,6 @@ final class FloorReport {
     private static final String[][] SMALL = {{"4P4C to 4P4C", "modular-4p4c-plug", "modular-4p4c-plug"},
             {"M12 4 to 4", "m12-a-4-plug", "m12-a-4-socket"},
             {"M12 5 to 5", "m12-a-5-plug", "m12-a-5-socket"}};
-    private static final double BELIEVED = 0.985;
 
     private FloorReport() {}
 
@@ -30,7 +29,8 @@ final class FloorReport {
             Map<Integer, Double> tables = new HashMap<>();
             cables.forEach((nets, share) -> tables.merge(table(mix, nets), share, Double::sum));
             int near = contacts(mix, "A").size();
-            Floor floor = new Floor(near, contacts(mix, "B").size(), tables, BELIEVED, near, CostModel.USUAL);
+            Floor floor = new Floor(near, contacts(mix, "B").size(), tables, Advisor.IDENTIFIED, near,
+                    CostModel.USUAL);
             double least = floor.seconds();
             Advisor advisor = new Advisor(mix.job(), mix.index(), Fixture.PROBES, Goal.IDENTIFY,
                     CostModel.USUAL, 1);

@@ -31,7 +31,7 @@ import wegweiser.core.words.Words;
 public final class Advisor {
     static final double BELIEVED = 0.95;
     /** Belief in what joins the ends to each other from which a cable counts as identified. */
-    static final double IDENTIFIED = 0.985;
+    public static final double IDENTIFIED = 0.985;
     /** Belief from which what is only believed is touched in turn, nearest first, instead of what tells most. */
     private static final double CLOSING = 0.97;
     private static final double LIKELY = 0.85;

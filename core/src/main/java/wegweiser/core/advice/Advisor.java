@@ -29,16 +29,11 @@ import wegweiser.core.words.Words;
  * and prove the rest apart. One step ahead; O(H x candidates) for H hypotheses.
  */
 public final class Advisor {
-    static final double BELIEVED = 0.95;
     /** Belief in what joins the ends to each other from which a cable counts as identified. */
     public static final double IDENTIFIED = 0.985;
-    /** Belief from which what is only believed is touched in turn, nearest first, instead of what tells most. */
-    private static final double CLOSING = 0.97;
     private static final double LIKELY = 0.85;
     /** The same with gangs, where a wrong start costs few touches. */
     private static final double LIKELY_WITH_GANGS = 0.5;
-    /** Bits a second that are worth a touch at all. */
-    private static final double LEAST = 1e-4;
 
     private final Job job;
     private final TerminalIndex index;
@@ -46,12 +41,11 @@ public final class Advisor {
     private final List<Hypothesis> sound;
     private final Fixture fixture;
     private final Goal goal;
-    private final CostModel cost;
     private final long seed;
     private final Depth depth;
-    private final Singles singles;
-    private final Gangs gangs;
-    private final Closing closing;
+    private final Learning learning;
+    private final Reach reach;
+    private final Identifying identifying;
     private final Remaining remaining;
 
     /** An advisor for one cable that knows the named wirings that come with the program. */
@@ -66,17 +60,19 @@ public final class Advisor {
         this.index = index;
         this.fixture = fixture;
         this.goal = goal;
-        this.cost = cost;
         this.seed = seed;
         this.hypotheses = Hypotheses.of(job, index, known);
         List<Hypothesis> usual = Hypotheses.sound(job, index, known);
         // to prove, every pair is read whatever is believed, and a belief that is slow to give up a pattern costs touches
         this.sound = goal == Goal.IDENTIFY ? usual : List.of();
         this.depth = Depth.of(job, index);
-        this.singles = new Singles(index, fixture, goal, cost, depth);
-        this.closing = Closing.of(job, index, depth, usual);
+        Singles singles = new Singles(index, fixture, goal, cost, depth);
+        Closing closing = Closing.of(job, index, depth, usual);
+        this.learning = new Learning(index, fixture, goal, singles,
+                new Gangs(job, index, fixture, goal, cost, singles));
+        this.reach = new Reach(index, fixture, cost, depth);
+        this.identifying = new Identifying(job, fixture, closing, learning, reach);
         this.remaining = new Remaining(index, fixture, goal, cost, depth, closing);
-        this.gangs = new Gangs(job, index, fixture, goal, cost, singles);
     }
 
     public TerminalIndex index() {
@@ -118,7 +114,7 @@ public final class Advisor {
         }
         Optional<Proposal> orient = Orientation.next(evidence, job, goal)
                 .or(() -> goal.isWhole() ? Optional.empty() : LikelyDiodes.byReading(evidence, job))
-                .map(o -> inDiodeMode(evidence, belief, o));
+                .map(o -> proposal(evidence, belief, o.ask()));
         if (orient.isPresent()) {
             return orient;
         }
@@ -131,69 +127,18 @@ public final class Advisor {
             return same;
         }
         if (goal == Goal.IDENTIFY) {
-            return identify(evidence, belief, repeats);
+            return identifying.next(evidence, belief, repeats).map(a -> proposal(evidence, belief, a));
         }
         Belief.Leader leader = belief.leader();
         if (leader.probability() < (fixture.canGang() ? LIKELY_WITH_GANGS : LIKELY)) {
-            Optional<Proposal> learn = learn(evidence.supposed(), belief, repeats, leader);
+            Optional<Proposal> learn = learning.next(evidence.supposed(), belief, repeats, leader)
+                    .map(a -> proposal(evidence, belief, a));
             if (learn.isPresent()) {
                 return learn;
             }
         }
         return confirm(evidence, belief, repeats, leader).or(() -> isolate(evidence, belief, repeats))
                 .or(() -> finish(evidence, belief, repeats));
-    }
-
-    /** Learns what joins the ends, then touches what is only believed of it, then looks for joins within the ends. */
-    private Optional<Proposal> identify(Evidence evidence, Belief belief, Repeats repeats) {
-        Optional<Proposal> once = onceMore(evidence, belief, repeats);
-        if (once.isPresent()) {
-            return once;
-        }
-        Evidence supposed = evidence.supposed();
-        Belief.Leader across = belief.leader(true);
-        Identified said = Identified.of(supposed, across);
-        Optional<Proposal> close = across.probability() < CLOSING
-                ? Optional.empty()
-                : nearest(closing.open(said, across.hypothesis().isPresent()), evidence, repeats)
-                        .map(t -> proposal(evidence, belief, t, Mode.CONTINUITY, Proposal.Purpose.CONFIRM,
-                                closingReason(said, t)));
-        if (close.isEmpty() && across.probability() < IDENTIFIED) {
-            Optional<Proposal> learn = learn(supposed, belief, repeats, across);
-            if (learn.isPresent()) {
-                return learn;
-            }
-        }
-        if (close.isEmpty() && across.hypothesis().isEmpty()) {
-            close = nearest(closing.lastSilences(said, repeats), evidence, repeats)
-                    .map(t -> proposal(evidence, belief, t, Mode.CONTINUITY, Proposal.Purpose.CONFIRM,
-                            Words.say("advisor.last-silence", t.red().getFirst(), t.black().getFirst())));
-        }
-        if (close.isEmpty()) {
-            close = LikelyDiodes.byName(evidence, job).map(o -> inDiodeMode(evidence, belief, o));
-        }
-        return close.or(() -> belief.leader().probability() >= BELIEVED
-                || fixture.canGang()
-                        ? Optional.empty()
-                        : single(supposed, belief, repeats, true));
-    }
-
-    private Proposal inDiodeMode(Evidence evidence, Belief belief, Orientation.Asked asked) {
-        return proposal(evidence, belief, asked.touch(), Mode.DIODE, Proposal.Purpose.CONFIRM, asked.why());
-    }
-
-    /** The last touch again, while the hands are there, where its reading is not what was to be expected. */
-    private Optional<Proposal> onceMore(Evidence evidence, Belief belief, Repeats repeats) {
-        return OnceMore.why(evidence, belief, repeats).map(why -> proposal(evidence, belief,
-                evidence.readings().getLast().touch(), Mode.CONTINUITY, Proposal.Purpose.CONFIRM, why));
-    }
-
-    private String closingReason(Identified said, Touch touch) {
-        int a = index.of(touch.red().getFirst());
-        int b = index.of(touch.black().getFirst());
-        return said.said().isJoined(a, b)
-                ? Words.say("advisor.believed")
-                : Words.say("advisor.free", touch.red().getFirst(), touch.black().getFirst());
     }
 
     /** What is said of the cable after some readings, and on what it stands; a value at a ladder plug is no touch. */
@@ -245,76 +190,15 @@ public final class Advisor {
         return a.equals(b) || a.red().equals(b.black()) && a.black().equals(b.red());
     }
 
-    /**
-     * Whether the joins between the ends are believed and touched, whatever lies within one end. They are not while a gang has
-     * beeped in which the believed wiring joins nothing, however likely that wiring is.
-     */
+    /** Whether the joins between the ends are believed and touched; see {@link Identifying#isDone}. */
     public boolean isTableBelieved(Evidence evidence, Belief belief) {
-        Belief.Leader leader = belief.leader(true);
-        Identified said = Identified.of(evidence.supposed(), leader);
-        boolean named = leader.hypothesis().isPresent();
-        Repeats repeats = new Repeats(evidence);
-        return leader.probability() >= IDENTIFIED && closing.open(said, named).isEmpty()
-                && (named || closing.lastSilences(said, repeats).isEmpty())
-                && OnceMore.why(evidence, belief, repeats).isEmpty()
-                && Belief.items(evidence).stream()
-                        .allMatch(i -> i.meaning() != Meaning.JOINS || i.isBeeping(leader.partition()));
+        return identifying.isDone(evidence, belief);
     }
 
     /** Whether readings already identify the cable, and no more is asked for. */
     public boolean isEnough(List<Reading> readings) {
         Evidence evidence = new Evidence(index, readings);
         return goal == Goal.IDENTIFY && isTableBelieved(evidence, belief(evidence));
-    }
-
-    private Optional<Proposal> single(Evidence evidence, Belief belief, Repeats repeats, boolean within) {
-        return singles.best(evidence, belief, repeats, within).map(c -> learned(evidence, belief, c.move()));
-    }
-
-    private Proposal learned(Evidence evidence, Belief belief, Foresight.Move move) {
-        int a = move.touch()[0][0];
-        int b = move.touch()[1][0];
-        return proposal(evidence, belief, touch(move.touch()), Mode.CONTINUITY, Proposal.Purpose.LEARN,
-                learnReason(belief, a, b, move.beep()));
-    }
-
-    /**
-     * The touch that tells most per second. To identify, a gang is made only where it tells more than single contacts do;
-     * to prove, gangs count for what they set apart as well.
-     */
-    private Optional<Proposal> learn(Evidence evidence, Belief belief, Repeats repeats,
-            Belief.Leader leader) {
-        Optional<Foresight.Choice> single = goal == Goal.IDENTIFY || !fixture.canGang()
-                ? singles.best(evidence, belief, repeats, false)
-                : Optional.empty();
-        Optional<Proposal> gang = fixture.canGang()
-                ? gangs.best(evidence, belief, repeats, leader,
-                        single.map(Foresight.Choice::rate).orElse(LEAST))
-                        .map(c -> learned(evidence, belief, c))
-                : Optional.empty();
-        return gang.or(() -> single.map(c -> learned(evidence, belief, c.move())));
-    }
-
-    private Proposal learned(Evidence evidence, Belief belief, Gangs.Choice choice) {
-        int[][] numbers = choice.touch();
-        String why = numbers[0].length + numbers[1].length > 2
-                ? Words.say("advisor.learn.gang", Math.round(100 * choice.beep()))
-                : learnReason(belief, numbers[0][0], numbers[1][0], choice.beep());
-        return proposal(evidence, belief, touch(numbers), Mode.OHMS, Proposal.Purpose.LEARN, why);
-    }
-
-    private String learnReason(Belief belief, int a, int b, double p) {
-        Optional<Belief.Share> forIt = belief.shares().stream()
-                .filter(s -> s.hypothesis().partition().isJoined(a, b))
-                .findFirst();
-        Optional<Belief.Share> against = belief.shares().stream()
-                .filter(s -> !s.hypothesis().partition().isJoined(a, b))
-                .findFirst();
-        if (forIt.isPresent() && against.isPresent() && forIt.get().probability() > 0.02) {
-            return Words.say("advisor.learn.between", forIt.get().hypothesis().title(),
-                    against.get().hypothesis().title());
-        }
-        return Words.say("advisor.learn.chance", Math.round(100 * p));
     }
 
     /** The next believed join that no reading shows yet: the one nearest to where the hands are. */
@@ -332,29 +216,8 @@ public final class Advisor {
         String title = leader.hypothesis().map(Hypothesis::title).orElse(Words.say("advisor.other"));
         // with a comb everything is proved in the end, and a buzzer cannot tell a small resistor from copper
         Mode mode = fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
-        return nearest(pairs, evidence, repeats).map(t -> proposal(evidence, belief, t, mode,
+        return reach.nearest(pairs, evidence, repeats).map(t -> proposal(evidence, belief, t, mode,
                 Proposal.Purpose.CONFIRM, Words.say("advisor.confirm", title)));
-    }
-
-    /** Of some pairs the one nearest to where the hands are, of different ends sooner than of one. */
-    private Optional<Touch> nearest(List<int[]> pairs, Evidence evidence, Repeats repeats) {
-        Hands hands = Hands.of(evidence);
-        int[][] best = null;
-        double bestScore = Double.MAX_VALUE;
-        for (int[] pair : pairs) {
-            if (repeats.isEnough(pair[0], pair[1])) {
-                continue;
-            }
-            int[][] candidate = {{pair[0]}, {pair[1]}};
-            boolean sameEnd = index.get(pair[0]).end().equals(index.get(pair[1]).end());
-            double score = cost.seconds(hands.last(), touch(candidate), fixture)
-                    - 0.01 * hands.nearness(evidence, depth, candidate) + (sameEnd ? 3 : 0);
-            if (score < bestScore) {
-                bestScore = score;
-                best = candidate;
-            }
-        }
-        return best == null ? Optional.empty() : Optional.of(touch(best));
     }
 
     private Optional<Proposal> isolate(Evidence evidence, Belief belief, Repeats repeats) {
@@ -402,6 +265,10 @@ public final class Advisor {
             }
         }
         return Optional.empty();
+    }
+
+    private Proposal proposal(Evidence evidence, Belief belief, Ask ask) {
+        return proposal(evidence, belief, ask.touch(), ask.mode(), ask.purpose(), ask.why());
     }
 
     private Proposal proposal(Evidence evidence, Belief belief, Touch touch, Mode mode,

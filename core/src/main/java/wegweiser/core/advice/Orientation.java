@@ -21,7 +21,12 @@ import wegweiser.core.words.Words;
 final class Orientation {
     private Orientation() {}
 
-    record Asked(Touch touch, String why) {}
+    /** A touch in diode mode, and why. */
+    record Asked(Touch touch, String why) {
+        Ask ask() {
+            return new Ask(touch, Mode.DIODE, Proposal.Purpose.CONFIRM, why);
+        }
+    }
 
     /** The touch in diode mode that is still missing, or empty. */
     static Optional<Asked> next(Evidence evidence, Job job, Goal goal) {

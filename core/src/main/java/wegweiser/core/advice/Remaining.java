@@ -16,7 +16,7 @@ record Remaining(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost
     /** Touches until the goal, at least one. */
     int touches(Evidence evidence, Belief belief) {
         Belief.Leader leader = belief.leader();
-        double learn = leader.probability() >= Advisor.BELIEVED ? 0 : belief.entropyBits() / BITS_A_TOUCH;
+        double learn = leader.probability() >= Identifying.WHOLE ? 0 : belief.entropyBits() / BITS_A_TOUCH;
         if (goal == Goal.IDENTIFY) {
             Belief.Leader across = belief.leader(true);
             int open = closing.touches(Identified.of(evidence.supposed(), across),

@@ -1,0 +1,33 @@
+package wegweiser.core.advice;
+
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.evidence.Depth;
+import wegweiser.core.evidence.Evidence;
+import wegweiser.core.model.TerminalIndex;
+import wegweiser.core.model.Touch;
+
+/** Which of several touches of the same worth lies nearest to where the hands are. */
+record Reach(TerminalIndex index, Fixture fixture, CostModel cost, Depth depth) {
+    /** The nearest of some pairs that were not touched too often, of different ends sooner than of one; O(pairs). */
+    Optional<Touch> nearest(List<int[]> pairs, Evidence evidence, Repeats repeats) {
+        Hands hands = Hands.of(evidence);
+        Touch best = null;
+        double bestScore = Double.MAX_VALUE;
+        for (int[] pair : pairs) {
+            if (repeats.isEnough(pair[0], pair[1])) {
+                continue;
+            }
+            int[][] candidate = {{pair[0]}, {pair[1]}};
+            Touch touch = index.touch(candidate[0], candidate[1]);
+            boolean sameEnd = index.get(pair[0]).end().equals(index.get(pair[1]).end());
+            double score = cost.seconds(hands.last(), touch, fixture)
+                    - 0.01 * hands.nearness(evidence, depth, candidate) + (sameEnd ? 3 : 0);
+            if (score < bestScore) {
+                bestScore = score;
+                best = touch;
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+}

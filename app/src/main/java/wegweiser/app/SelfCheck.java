@@ -46,6 +46,11 @@ final class SelfCheck {
         Session session = window.session();
         check("fonts", () -> {}, () -> Font.getFamilies().contains("Overpass")
                 && Font.getFamilies().contains("Overpass Mono"));
+        check("job", () -> {
+            if (!session.isOpen()) {
+                window.begin();
+            }
+        }, session::isOpen);
         for (StageId id : StageId.values()) {
             check("stage " + id.id(), () -> window.go(id),
                     () -> window.here() == id);

@@ -8,18 +8,14 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
-import javafx.stage.Screen;
 import javafx.stage.Stage;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.app.stage.Background;
@@ -27,20 +23,16 @@ import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.tour.DemoStory;
 import wegweiser.app.tour.Screenshots;
-import wegweiser.app.window.Jobs;
 import wegweiser.app.window.MainWindow;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.sheet.Fonts;
+import wegweiser.files.workshop.JobIndex;
 import wegweiser.files.workshop.Workshop;
 
-/** The window: finds the workshop and the job to open, and remembers its own place and size. */
+/** The program with its windows: finds the workshop and the job to open. */
 public final class WindowApp extends Application {
-    private static final double LEAST_WIDTH = 1024;
-    private static final double LEAST_HEIGHT = 700;
-
-    private Session session;
-    private Stage stage;
+    private OneWindow first;
 
     /** Starts the window and returns when it is closed. */
     public static void start(String[] args) {
@@ -50,36 +42,27 @@ public final class WindowApp extends Application {
     @Override
     public void start(Stage primary) throws IOException {
         List<String> args = getParameters().getRaw();
-        stage = primary;
-        session = open(args);
-        MainWindow window = window();
-        Background.tell(session.noticeProperty()::set);
+        boolean pictures = args.contains("screenshots");
+        boolean named = args.stream().anyMatch(a -> a.endsWith(JobFile.ENDING));
+        first = new OneWindow(primary, open(args), !named && !pictures);
         Thread.currentThread().setUncaughtExceptionHandler(
-                (_, e) -> session.noticeProperty().set(t("notice.failed", Background.reason(e))));
-        Scene scene = scene(window);
-        stage.setTitle(t("window.title"));
-        stage.setScene(scene);
-        Rectangle2D screen = Screen.getPrimary().getVisualBounds();
-        stage.setMinWidth(Math.min(LEAST_WIDTH, screen.getWidth()));
-        stage.setMinHeight(Math.min(LEAST_HEIGHT, screen.getHeight()));
-        place();
-        if (args.contains("screenshots")) {
-            stage.setX(0);
-            stage.setY(0);
+                (_, e) -> first.session().noticeProperty().set(t("notice.failed", Background.reason(e))));
+        first.place();
+        MainWindow window = first.window();
+        if (pictures) {
+            primary.setX(0);
+            primary.setY(0);
             option(args, "--size").map(size -> size.split("x")).ifPresent(size -> {
-                stage.setWidth(Double.parseDouble(size[0]));
-                stage.setHeight(Double.parseDouble(size[1]));
+                primary.setWidth(Double.parseDouble(size[0]));
+                primary.setHeight(Double.parseDouble(size[1]));
             });
-            stage.show();
+            primary.show();
             Path out = option(args, "--out").map(Path::of).orElse(Path.of("docs", "screenshots"));
             DemoStory story = new DemoStory(window);
-            boolean ofOneJob = args.stream().anyMatch(a -> a.endsWith(JobFile.ENDING));
-            new Screenshots(scene, out, ofOneJob ? story.stages() : story.scenes()).run();
+            new Screenshots(primary.getScene(), out, named ? story.stages() : story.scenes()).run();
             return;
         }
-        stage.show();
-        remember(Map.of("job", session.file().toAbsolutePath().toString()));
-        stage.focusedProperty().addListener((_, _, focused) -> window.focused(focused));
+        primary.show();
         if (args.contains("--close")) {
             // for measuring the start: the window is shown and painted, and closes again
             Platform.runLater(() -> Platform.runLater(Platform::exit));
@@ -143,7 +126,7 @@ public final class WindowApp extends Application {
     }
 
     /** A folder that is gone again when the program ends. */
-    private static Path passing() throws IOException {
+    static Path passing() throws IOException {
         Path folder = Files.createTempDirectory("wegweiser-demo");
         Runtime.getRuntime().addShutdownHook(new Thread(() -> {
             try (Stream<Path> all = Files.walk(folder)) {
@@ -157,7 +140,7 @@ public final class WindowApp extends Application {
     }
 
     /**
-     * A session for the job that was named, else the last one, else the first there is, else a new one. Where nothing can be
+     * A session for the job that was named, else the last one, else the first there is, else none. Where nothing can be
      * written the job is shown all the same, and the notice says that changes will not be kept.
      */
     public static Session session(Workshop workshop, Optional<Path> named) {
@@ -166,7 +149,7 @@ public final class WindowApp extends Application {
         String trouble = "";
         try {
             workshop.setting("job").map(Path::of).filter(Files::exists).ifPresent(wanted::add);
-            wanted.addAll(workshop.jobFiles());
+            wanted.addAll(new JobIndex(workshop).files());
         } catch (IOException | InvalidPathException e) {
             trouble = t("notice.jobs", Session.reason(e));
         }
@@ -183,79 +166,31 @@ public final class WindowApp extends Application {
                 trouble = trouble.isEmpty() ? t("notice.instead", e.getMessage()) : trouble;
             }
         }
-        return fresh(workshop, trouble);
+        return nothing(workshop, trouble);
     }
 
-    /** A session for a new, empty job. */
-    private static Session fresh(Workshop workshop, String trouble) {
-        Path file = workshop.freshFile(t("job.new"));
+    /** A session in which no job is open; it says at once where nothing can be kept. */
+    static Session nothing(Workshop workshop, String trouble) {
         String said = trouble;
-        JobFile.Stored stored = new JobFile.Stored(Jobs.blank(), "");
         try {
-            JobFile.write(file, Jobs.blank());
-            stored = JobFile.load(file);
-        } catch (IOException | BadFile e) {
+            Files.createDirectories(workshop.jobs());
+            if (!Files.isWritable(workshop.jobs())) {
+                throw new java.nio.file.AccessDeniedException(workshop.jobs().toString());
+            }
+        } catch (IOException e) {
             said = (trouble + " " + t("notice.no-workshop", workshop.folder(), Session.reason(e))).strip();
         }
-        Session session = new Session(workshop, file, stored);
+        Session session = new Session(workshop);
         if (!said.isEmpty()) {
             session.noticeProperty().set(said);
         }
         return session;
     }
 
-    /** The window of a session; a job that no stage can show makes room for a new one, and the notice says so. */
-    private MainWindow window() {
-        try {
-            return new MainWindow(session);
-        } catch (RuntimeException e) {
-            String said = t("notice.not-shown", session.file().getFileName(), Background.reason(e));
-            session.close();
-            session = fresh(session.workshop(), said);
-            return new MainWindow(session);
-        }
-    }
-
-    private void place() {
-        Optional<double[]> place = session.workshop().setting("window").flatMap(WindowApp::numbers);
-        place.filter(p -> p.length == 4 && !Screen.getScreensForRectangle(p[0], p[1], p[2], p[3]).isEmpty())
-                .ifPresent(p -> {
-                    stage.setX(p[0]);
-                    stage.setY(p[1]);
-                    stage.setWidth(p[2]);
-                    stage.setHeight(p[3]);
-                });
-    }
-
-    private static Optional<double[]> numbers(String text) {
-        try {
-            double[] numbers = Arrays.stream(text.split(" ")).mapToDouble(Double::parseDouble).toArray();
-            return Arrays.stream(numbers).allMatch(Double::isFinite)
-                    ? Optional.of(numbers)
-                    : Optional.empty();
-        } catch (NumberFormatException _) {
-            return Optional.empty();
-        }
-    }
-
     @Override
     public void stop() {
-        if (session == null) {
-            return;
-        }
-        session.close();
-        String place = stage.getX() + " " + stage.getY() + " " + stage.getWidth() + " " + stage.getHeight();
-        String job = session.file().toAbsolutePath().toString();
-        remember(numbers(place).isPresent() ? Map.of("window", place, "job", job) : Map.of("job", job));
-    }
-
-    /** Keeps a setting; where that fails, the next start does without it. */
-    private void remember(Map<String, String> values) {
-        try {
-            session.workshop().remember(values);
-        } catch (IOException _) {
-            // the window opens in its usual place next time
-            return;
+        if (first != null) {
+            first.closed();
         }
     }
 }

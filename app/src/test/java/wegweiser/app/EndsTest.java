@@ -204,7 +204,7 @@ class EndsTest extends WindowTest {
                 () -> session.job().end("A").orElseThrow().connector().equals("own-focuser-five-plug"));
         assertThat(job().connectors()).hasSize(1);
         assertThat(folder.resolve("library").resolve("own-focuser-five-plug.json")).exists();
-        assertThat(JobFile.read(session.file()).connectors()).hasSize(1);
+        assertThat(JobFile.read(session.file().orElseThrow()).connectors()).hasSize(1);
     }
 
     @Test

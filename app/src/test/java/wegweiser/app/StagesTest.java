@@ -241,7 +241,7 @@ class StagesTest extends WindowTest {
         await("said", () -> shows("ends too early") && shows("The job that was open is kept"));
         assertThat(job()).isEqualTo(before);
         edit(j -> j.withTitle("still writable"));
-        assertThat(JobFile.read(session.file()).title()).isEqualTo("still writable");
+        assertThat(JobFile.read(session.file().orElseThrow()).title()).isEqualTo("still writable");
     }
 
     @Test
@@ -268,7 +268,7 @@ class StagesTest extends WindowTest {
         Files.delete(jobs);
         Files.move(aside, jobs);
         edit(j -> j.withTitle("kept"));
-        assertThat(JobFile.read(session.file()).title()).isEqualTo("kept");
+        assertThat(JobFile.read(session.file().orElseThrow()).title()).isEqualTo("kept");
     }
 
     @Test

@@ -77,7 +77,7 @@ class StoryTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.L);
         await("in the logbook", () -> lookup("#log-table").<TableView<?>>query().getItems().size() == 1);
         assertThat(call(() -> window.here())).isEqualTo(StageId.LOG);
-        assertThat(JobFile.read(session.file())).isEqualTo(job());
+        assertThat(JobFile.read(session.file().orElseThrow())).isEqualTo(job());
         assertThat(Files.exists(folder.resolve("logbook.db"))).isTrue();
         assertThat(Fixture.COMB.canGang()).isTrue();
 

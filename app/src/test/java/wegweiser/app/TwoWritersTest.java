@@ -41,7 +41,7 @@ class TwoWritersTest extends WindowTest {
 
     @Test
     void commandsAndTheWindowLoseNothing() throws Exception {
-        Path file = call(() -> session.file());
+        Path file = call(() -> session.file().orElseThrow());
         int before = job().readings().size();
         List<Process> programs = new ArrayList<>();
         for (int row = 1; row <= 3; row++) {
@@ -74,7 +74,7 @@ class TwoWritersTest extends WindowTest {
 
     @Test
     void undoTakesNothingBackThatSomebodyElseDid() throws Exception {
-        Path file = call(() -> session.file());
+        Path file = call(() -> session.file().orElseThrow());
         edit(j -> j.withTitle("mine"));
         JobFile.update(file, JobFile.load(file), (j, _) -> j.withReading(Reading.beep("A.1", "B.1")));
         Platform.runLater(session::undo);

@@ -50,7 +50,7 @@ public abstract class WindowTest extends ApplicationTest {
     private void open(Optional<Path> job) throws IOException {
         session = WindowApp.session(new Workshop(folder), job);
         window = new MainWindow(session);
-        session.workshop().remember(Map.of("job", session.file().toString()));
+        session.workshop().remember(Map.of("job", session.file().orElseThrow().toString()));
         Scene scene = WindowApp.scene(window);
         stage.setScene(scene);
         stage.setX(0);

@@ -20,10 +20,12 @@ public final class Keys {
             .mapToObj(n -> plain(KeyCode.valueOf("DIGIT" + n), KeyCode.valueOf("NUMPAD" + n)))
             .flatMap(List::stream).toList();
 
+    /** The letters alone. */
+    public static final List<KeyCombination> ALPHABET = IntStream.rangeClosed('A', 'Z')
+            .mapToObj(c -> plain(KeyCode.valueOf(String.valueOf((char) c))).getFirst()).toList();
+
     /** Letters and digits, which begin a word. */
-    public static final List<KeyCombination> LETTERS = Stream.concat(DIGITS.stream(),
-            IntStream.rangeClosed('A', 'Z')
-                    .mapToObj(c -> plain(KeyCode.valueOf(String.valueOf((char) c))).getFirst()))
+    public static final List<KeyCombination> LETTERS = Stream.concat(DIGITS.stream(), ALPHABET.stream())
             .toList();
 
     private Keys() {}

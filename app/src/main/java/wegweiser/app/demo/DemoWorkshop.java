@@ -37,10 +37,11 @@ public final class DemoWorkshop {
         Workshop workshop = new Workshop(folder);
         Files.createDirectories(workshop.jobs());
         Path file = workshop.jobs().resolve("mast-logger-to-dome-computer" + JobFile.ENDING);
-        JobFile.write(file, mastLogger());
         JobFile.write(workshop.jobs().resolve(SKY_SENSOR + JobFile.ENDING), skySensor());
         JobFile.write(workshop.jobs().resolve(HEADSET + JobFile.ENDING), headset());
         JobFile.write(workshop.jobs().resolve(PANELS + JobFile.ENDING), panels());
+        // last, so that it lies on top
+        JobFile.write(file, mastLogger());
         return file;
     }
 

@@ -3,9 +3,11 @@ package wegweiser.app.stage;
 import static wegweiser.app.texts.Texts.t;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -31,10 +33,11 @@ import wegweiser.files.workshop.Workshop;
 
 /**
  * The open job with its history. Every change is written to the disk, off the interface thread, before it is
- * shown: what the screen acknowledges has been saved.
+ * shown: what the screen acknowledges has been saved. Where no job is open there is an empty one that nothing changes.
  */
 public final class Session {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+    private static final Job NOTHING = Job.of("", List.of(), List.of(), List.of());
 
     private final Workshop workshop;
     private final ExecutorService writer = Executors.newSingleThreadExecutor(r -> daemon(r, "writer"));
@@ -45,14 +48,16 @@ public final class Session {
     private final StringProperty saved = new SimpleStringProperty("");
     private final StringProperty notice = new SimpleStringProperty("");
     private Library library = Library.NONE;
-    private Path file;
+    private Optional<Path> file;
     /** What is on the disk; the writer's alone, so that every change is made to what the one before it left there. */
     private OnDisk onDisk;
     private String unsaved = "";
     private int writing;
     private int logged;
 
-    private record OnDisk(Path file, History<Job> history, String digest) {}
+    private record OnDisk(Optional<Path> file, History<Job> history, String digest) {
+        static final OnDisk NOWHERE = new OnDisk(Optional.empty(), History.of(NOTHING), "");
+    }
 
     /** What a step through the history makes of it, told whether somebody else changed the job since; empty for nothing. */
     private interface Step {
@@ -61,14 +66,29 @@ public final class Session {
 
     /** A session for a job that is in a file already, as it was read from there. */
     public Session(Workshop workshop, Path file, JobFile.Stored first) {
-        this.workshop = workshop;
-        this.file = file;
-        this.onDisk = new OnDisk(file, History.of(first.job()), first.digest());
-        this.history = new ReadOnlyObjectWrapper<>(onDisk.history());
-        this.job = new ReadOnlyObjectWrapper<>(first.job());
-        this.derived = Derived.of(first.job());
+        this(workshop, new OnDisk(Optional.of(file), History.of(first.job()), first.digest()));
         readOnlyNotice(first.job());
         readLibrary();
+    }
+
+    /** A session in which no job is open yet. */
+    public Session(Workshop workshop) {
+        this(workshop, OnDisk.NOWHERE);
+        readLibrary();
+    }
+
+    private Session(Workshop workshop, OnDisk first) {
+        this.workshop = workshop;
+        this.file = first.file();
+        this.onDisk = first;
+        this.history = new ReadOnlyObjectWrapper<>(first.history());
+        this.job = new ReadOnlyObjectWrapper<>(first.history().present());
+        this.derived = Derived.of(job.get());
+    }
+
+    /** Whether a job is open. */
+    public boolean isOpen() {
+        return file.isPresent();
     }
 
     /** The person's own connectors, cables, pinouts and wirings. */
@@ -105,7 +125,8 @@ public final class Session {
         return workshop;
     }
 
-    public Path file() {
+    /** The file of the open job; empty where none is open. */
+    public Optional<Path> file() {
         return file;
     }
 
@@ -158,9 +179,13 @@ public final class Session {
         change((now, elsewhere) -> elsewhere ? Optional.empty() : now.redo());
     }
 
-    /** Takes in what somebody else wrote into the file meanwhile. */
+    /** Takes in what somebody else wrote into the file meanwhile; where it was removed nothing is written, and that is said. */
     public void lookAgain() {
-        change((_, _) -> Optional.empty());
+        if (file.isEmpty() || Files.exists(file.get())) {
+            change((_, _) -> Optional.empty());
+        } else {
+            notice.set(t("notice.removed", job.get().title()));
+        }
     }
 
     /** What taking back would take back, in words; empty at the beginning. */
@@ -180,7 +205,7 @@ public final class Session {
     }
 
     private void change(Step step) {
-        if (writer.isShutdown()) {
+        if (writer.isShutdown() || file.isEmpty()) {
             return;
         }
         if (job.get().isReadOnly()) {
@@ -195,12 +220,13 @@ public final class Session {
     /** On the writer's thread: one change, made to what is on the disk, and written there before it is shown. */
     private void write(Step step) {
         OnDisk before = onDisk;
+        Path where = before.file().orElseThrow();
         String said = "";
         boolean failed = false;
         AtomicBoolean elsewhere = new AtomicBoolean();
         try {
             AtomicReference<History<Job>> made = new AtomicReference<>(before.history());
-            JobFile.Stored stored = JobFile.update(before.file(),
+            JobFile.Stored stored = JobFile.update(where,
                     new JobFile.Stored(before.history().present(), before.digest()), (fresh, changed) -> {
                         elsewhere.set(changed);
                         History<Job> now = changed ? History.of(fresh) : before.history();
@@ -211,7 +237,7 @@ public final class Session {
             said = elsewhere.get() ? t("notice.elsewhere") : "";
         } catch (IOException | BadFile e) {
             failed = true;
-            said = t("notice.not-saved", before.file().getFileName(), reason(e));
+            said = t("notice.not-saved", where.getFileName(), reason(e));
         } catch (RuntimeException | Error e) {
             failed = true;
             said = t("notice.not-made", Background.reason(e));
@@ -265,14 +291,8 @@ public final class Session {
     public boolean open(Path other) {
         try {
             JobFile.Stored read = JobFile.load(other);
-            OnDisk there = new OnDisk(other, History.of(read.job()), read.digest());
-            // after the changes of the job that was open, which are on their way
-            writer.execute(() -> onDisk = there);
-            file = other;
-            history.set(there.history());
-            job.set(read.job());
-            saved.set("");
-            notice.set("");
+            OnDisk there = new OnDisk(Optional.of(other), History.of(read.job()), read.digest());
+            turnTo(there);
             readOnlyNotice(read.job());
             workshop.remember(java.util.Map.of("job", other.toAbsolutePath().toString()));
             return true;
@@ -283,6 +303,21 @@ public final class Session {
             notice.set(t("notice.settings", reason(e)));
             return true;
         }
+    }
+
+    /** Closes the open job, whose changes are still written. */
+    public void leave() {
+        turnTo(OnDisk.NOWHERE);
+    }
+
+    private void turnTo(OnDisk there) {
+        // after the changes of the job that was open, which are on their way
+        writer.execute(() -> onDisk = there);
+        file = there.file();
+        history.set(there.history());
+        job.set(there.history().present());
+        saved.set("");
+        notice.set("");
     }
 
     private void readOnlyNotice(Job read) {

@@ -68,6 +68,7 @@ public final class DemoStory {
     /** The views in the order of the work. */
     public List<Scene> scenes() {
         List<Scene> scenes = new ArrayList<>();
+        scenes.add(new Scene("bench", () -> window.go(StageId.BENCH)));
         scenes.add(new Scene("ends", () -> window.go(StageId.ENDS)));
         ends(scenes);
         scenes.add(new Scene("", () -> {

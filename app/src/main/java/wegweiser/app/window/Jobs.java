@@ -13,6 +13,8 @@ import wegweiser.core.model.Job;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.sheet.Sheets;
+import wegweiser.files.workshop.OwnUsual;
+import wegweiser.files.workshop.Workshop;
 
 /** The jobs of a workshop. */
 public final class Jobs {
@@ -35,20 +37,33 @@ public final class Jobs {
                 List.of());
     }
 
-    /** Makes a new job in a file of its own and opens it. */
-    static void create(Session session) {
-        Path file = session.workshop().freshFile(t("job.new"));
+    /** Where the sheet of the open job is written, in the workshop. */
+    public static Path sheetFile(Session session) {
+        String stem = session.file().orElseThrow().getFileName().toString().replace(JobFile.ENDING, "");
+        return session.workshop().folder().resolve("sheets").resolve(stem + ".pdf");
+    }
+
+    /** Writes a copy of a job; returns the sentence to show. */
+    static String export(Job job, Path target) {
+        Path file = target.getFileName().toString().endsWith(JobFile.ENDING)
+                ? target
+                : target.resolveSibling(target.getFileName() + JobFile.ENDING);
         try {
-            JobFile.write(file, blank());
-            session.open(file);
-        } catch (IOException e) {
-            session.noticeProperty().set(t("notice.not-saved", file.getFileName(), e.getMessage()));
+            JobFile.write(file, job);
+            return t("notice.exported", file);
+        } catch (IOException | RuntimeException e) {
+            return t("notice.not-exported", Session.reason(e));
         }
     }
 
-    public static Path sheetFile(Session session) {
-        String stem = session.file().getFileName().toString().replace(JobFile.ENDING, "");
-        return session.workshop().folder().resolve("sheets").resolve(stem + ".pdf");
+    /** Keeps a job to start others from; returns the sentence to show. */
+    static String keepUsual(Workshop workshop, Job job, String title) {
+        try {
+            new OwnUsual(workshop).keep(job, title);
+            return t("notice.kept-usual", title);
+        } catch (IOException | RuntimeException e) {
+            return t("notice.not-exported", Session.reason(e));
+        }
     }
 
     /** Writes the sheet as PDF and HTML; returns the sentence to show. */

@@ -2,6 +2,7 @@ package wegweiser.app.window;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.io.File;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -10,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -18,11 +21,14 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
+import javafx.stage.FileChooser;
 import wegweiser.app.actions.Action;
+import wegweiser.app.bench.BenchStage;
 import wegweiser.app.controls.JobField;
 import wegweiser.app.controls.NameForm;
 import wegweiser.app.controls.Overlay;
@@ -34,6 +40,7 @@ import wegweiser.app.route.RouteStage;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.Keeping;
+import wegweiser.app.stage.Progress;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
@@ -45,6 +52,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.core.words.Words;
+import wegweiser.files.job.JobFile;
 
 /** The shell: signpost above, the stage in the middle, its dock below, and what pops up over them. */
 public final class MainWindow {
@@ -62,14 +70,25 @@ public final class MainWindow {
     /** Keys that are down; one that is held repeats itself, and is no second answer. */
     private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
     private final List<Action> everywhere;
+    private final Outside outside;
+    private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
     private boolean isHeld;
-    private StageId here = StageId.ENDS;
+    private StageId here = StageId.BENCH;
 
+    /** A window that shows the open job where it goes on, and the bench where none is open. */
     public MainWindow(Session session) {
+        this(session, session.isOpen() ? start(session.job()) : StageId.BENCH, Outside.NONE);
+    }
+
+    /** A window that shows a stage first. */
+    public MainWindow(Session session, StageId first, Outside outside) {
         this.session = session;
+        this.outside = outside;
         this.choices = new Choices(session.workshop());
         everywhere = WindowActions.of(this);
-        bar = new SignpostBar(this::go, this::find);
+        bar = new SignpostBar(this::go, this::find, () -> WindowMenu.groups(everywhere));
+        makers.put(StageId.BENCH, () -> new BenchStage(session, choices, overlay,
+                new BenchDoors(this, session, outside), this::title));
         makers.put(StageId.ENDS, () -> new EndsStage(session, overlay));
         makers.put(StageId.TRACE, () -> new TraceStage(session, choices, overlay, this::go));
         makers.put(StageId.ROUTE, () -> new RouteStage(session, choices, this::go));
@@ -88,11 +107,22 @@ public final class MainWindow {
         root.addEventFilter(KeyEvent.KEY_RELEASED, e -> down.remove(e.getCode()));
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::accelerator);
         root.addEventHandler(KeyEvent.KEY_PRESSED, this::plainKey);
+        root.setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+            e.consume();
+        });
+        root.setOnDragDropped(e -> {
+            e.setDropCompleted(dropped(e.getDragboard().getFiles().stream().map(File::toPath).toList()));
+            e.consume();
+        });
         night();
-        go(start(session.job()));
+        go(first);
     }
 
-    private static StageId start(Job job) {
+    /** The stage that a job is shown at where nothing else is said. */
+    public static StageId start(Job job) {
         return job.ends().size() < 2
                 ? StageId.ENDS
                 : job.links().isEmpty() && !job.readings().isEmpty() ? StageId.TRACE : StageId.ENDS;
@@ -127,6 +157,27 @@ public final class MainWindow {
         return choices;
     }
 
+    Outside outside() {
+        return outside;
+    }
+
+    /** What stands over the window: the open job, or the bench. */
+    public ReadOnlyStringProperty titleProperty() {
+        return title.getReadOnlyProperty();
+    }
+
+    /** Takes files that were dropped on the window: the first job among them is opened. */
+    public boolean dropped(List<Path> files) {
+        Optional<Path> job = files.stream().filter(f -> f.getFileName().toString().endsWith(JobFile.ENDING))
+                .findFirst();
+        if (job.isEmpty()) {
+            session.noticeProperty().set(t("notice.dropped", JobFile.ENDING));
+            return false;
+        }
+        new BenchDoors(this, session, outside).open(job.get(), Optional.empty());
+        return true;
+    }
+
     private void night() {
         root.getStyleClass().remove("night");
         if (choices.nightProperty().get()) {
@@ -139,11 +190,15 @@ public final class MainWindow {
         down.clear();
         if (front) {
             session.lookAgain();
+            if (here == StageId.BENCH) {
+                refresh();
+            }
         }
     }
 
-    /** Goes to a stage. */
-    public void go(StageId id) {
+    /** Goes to a stage; to the bench where it would show a job and none is open. */
+    public void go(StageId wanted) {
+        StageId id = wanted.needsJob() && !session.isOpen() ? StageId.BENCH : wanted;
         here = id;
         StageView stage = stages.computeIfAbsent(id, i -> makers.get(i).get());
         frame.setCenter(stage.view());
@@ -190,19 +245,45 @@ public final class MainWindow {
         title();
         stages.get(here).show(session.job());
         Job job = session.job();
+        if (!here.needsJob()) {
+            background.stop();
+            return;
+        }
         var fixture = choices.fixtureProperty().get();
         Derived derived = session.derived(job);
         background.run(() -> Progress.of(derived, fixture), bar::show, bar::showNothing);
     }
 
     private void title() {
+        if (here == StageId.BENCH) {
+            bar.showJob(t("bench.title"), bench().summary());
+            title.set(t("window.bench"));
+            return;
+        }
+        if (!session.isOpen()) {
+            bar.showJob(t("stage.log"), "");
+            title.set(t("window.title"));
+            return;
+        }
         Job job = session.job();
         String length = job.cable().lengthMm().isPresent()
                 ? t("bar.length", Words.number(job.cable().lengthMm().getAsDouble() / 1000))
                 : "";
         String saved = session.savedProperty().get();
-        bar.showJob(job.title().isBlank() ? t("bar.untitled") : job.title(), String.join(" · ",
+        String name = job.title().isBlank() ? t("bar.untitled") : job.title();
+        bar.showJob(name, String.join(" · ",
                 java.util.stream.Stream.of(length, saved).filter(s -> !s.isEmpty()).toList()));
+        title.set(t("window.job", name));
+    }
+
+    /** The bench. */
+    BenchStage bench() {
+        return (BenchStage) stages.computeIfAbsent(StageId.BENCH, i -> makers.get(i).get());
+    }
+
+    /** Whether the bench is up, where undo is about whole jobs. */
+    boolean isOnBench() {
+        return here == StageId.BENCH;
     }
 
     private void accelerator(KeyEvent e) {
@@ -214,7 +295,8 @@ public final class MainWindow {
                 && JobField.hasOwn(field, e.isShiftDown())) {
             return;
         }
-        if (everywhere.stream().anyMatch(a -> a.answers(e))) {
+        if (everywhere.stream().anyMatch(a -> a.answers(e))
+                || e.isShortcutDown() && stages.get(here).actions().stream().anyMatch(a -> a.answers(e))) {
             e.consume();
         }
     }
@@ -292,6 +374,35 @@ public final class MainWindow {
         javafx.application.Platform.runLater(() -> ends.focus(end, contact));
     }
 
+    /** Keeps a copy of the open job wherever a person wants it; it has with it all that it needs to be read. */
+    void export() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(t("do.export"));
+        chooser.setInitialFileName(file().getFileName().toString());
+        File chosen = chooser.showSaveDialog(root.getScene().getWindow());
+        if (chosen != null) {
+            exportTo(chosen.toPath());
+        }
+    }
+
+    /** Writes a copy of the open job. */
+    public void exportTo(Path target) {
+        Job job = session.job();
+        Background.errand(() -> Jobs.export(job, target), session.noticeProperty()::set);
+    }
+
+    /** Asks for a name and keeps the open job to start others from. */
+    void keepUsual() {
+        NameForm form = new NameForm(t("keep.usual.title"), t("keep.usual.hint"), name -> {
+            Job job = session.job();
+            Background.errand(() -> Jobs.keepUsual(session.workshop(), job, name),
+                    session.noticeProperty()::set);
+            return Optional.empty();
+        }, overlay::down);
+        overlay.up(form);
+        form.begin(session.job().title());
+    }
+
     /** Asks for a name and keeps the planned wiring of the first two ends in the workshop's library. */
     void keepWiring() {
         Job job = session.job();
@@ -315,7 +426,7 @@ public final class MainWindow {
 
     /** The file of the open job. */
     public Path file() {
-        return session.file();
+        return session.file().orElseThrow();
     }
 
     /** Opens the ladder plug of the second end. */
@@ -328,6 +439,11 @@ public final class MainWindow {
     public void loose(boolean on) {
         go(StageId.TRACE);
         ((TraceStage) stages.get(StageId.TRACE)).loose(on);
+    }
+
+    /** Begins an empty job, at its ends. */
+    public void begin() {
+        new BenchDoors(this, session, outside).begin(Jobs.blank(), StageId.ENDS);
     }
 
     /** Opens another job. */

@@ -3,13 +3,19 @@ package wegweiser.app.window;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -17,6 +23,9 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
+import wegweiser.app.actions.Action;
+import wegweiser.app.controls.SignArm;
+import wegweiser.app.stage.Progress;
 import wegweiser.app.stage.StageId;
 
 /** The five stages as arms of a signpost, the title of the job before them and the log behind. */
@@ -25,14 +34,19 @@ public final class SignpostBar extends HBox {
     private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
     private static final PseudoClass TROUBLE = PseudoClass.getPseudoClass("trouble");
 
-    private final Map<StageId, StackPane> arms = new EnumMap<>(StageId.class);
+    private final Map<StageId, SignArm> arms = new EnumMap<>(StageId.class);
     private final Map<StageId, Label> states = new EnumMap<>(StageId.class);
     private final Label title = new Label();
     private final Label subtitle = new Label();
-    private final Button log = new Button(t("stage.log"));
-    private final Button menu = new Button(t("bar.find"));
+    private final Map<StageId, Button> links = new EnumMap<>(StageId.class);
+    private final MenuButton menu = new MenuButton("", icon("menu-lines"));
 
-    SignpostBar(Consumer<StageId> go, Runnable find) {
+    /**
+     * The bar.
+     *
+     * @param groups what can be done, in groups; asked anew each time the menu is opened
+     */
+    SignpostBar(Consumer<StageId> go, Runnable find, Supplier<List<List<Action>>> groups) {
         getStyleClass().add("signpost");
         setAlignment(Pos.CENTER_LEFT);
         title.getStyleClass().add("job-title");
@@ -41,20 +55,59 @@ public final class SignpostBar extends HBox {
         words.setAlignment(Pos.CENTER_LEFT);
         words.getStyleClass().add("job-words");
         getChildren().addAll(sign(), words);
-        for (StageId id : new StageId[]{StageId.ENDS, StageId.TRACE, StageId.ROUTE, StageId.MAKE,
-                StageId.PROVE}) {
-            getChildren().add(arm(id, go));
-        }
+        StageId.OF_A_JOB.forEach(id -> getChildren().add(arm(id, go)));
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        for (Button button : new Button[]{menu, log}) {
-            button.getStyleClass().add("bar-link");
-            button.setMinWidth(Region.USE_PREF_SIZE);
+        Button search = new Button("", icon("find-icon"));
+        search.setId("bar-find");
+        search.setAccessibleText(t("bar.find"));
+        search.setTooltip(new Tooltip(t("bar.find")));
+        search.setOnAction(_ -> find.run());
+        links.put(StageId.BENCH, new Button(t("stage.bench")));
+        links.put(StageId.LOG, new Button(t("stage.log")));
+        links.forEach((id, link) -> {
+            link.setId("arm-" + id.id());
+            link.setOnAction(_ -> go.accept(id));
+        });
+        menu.setId("bar-menu");
+        menu.setAccessibleText(t("bar.menu"));
+        menu.setTooltip(new Tooltip(t("bar.menu")));
+        // a menu without anything in it would not be opened
+        menu.getItems().add(new MenuItem());
+        menu.setOnShowing(_ -> fill(groups.get()));
+        getChildren().addAll(space, links.get(StageId.BENCH), links.get(StageId.LOG), search, menu);
+        for (ButtonBase link : List.of(links.get(StageId.BENCH), links.get(StageId.LOG), search, menu)) {
+            link.getStyleClass().add("bar-link");
+            link.setMinWidth(Region.USE_PREF_SIZE);
         }
-        log.setOnAction(_ -> go.accept(StageId.LOG));
-        log.setId("arm-log");
-        menu.setOnAction(_ -> find.run());
-        getChildren().addAll(space, menu, log);
+    }
+
+    private void fill(List<List<Action>> groups) {
+        menu.getItems().clear();
+        for (List<Action> group : groups) {
+            if (!menu.getItems().isEmpty()) {
+                menu.getItems().add(new SeparatorMenuItem());
+            }
+            for (Action action : group) {
+                MenuItem item = new MenuItem(action.words().get());
+                item.setId("menu-" + action.id());
+                item.setDisable(!action.enabled().getAsBoolean());
+                item.setOnAction(_ -> action.run());
+                // shown and not set: the window itself answers the keys
+                if (!action.shown().isEmpty()) {
+                    Label keys = new Label(action.shown());
+                    keys.getStyleClass().add("menu-keys");
+                    item.setGraphic(keys);
+                }
+                menu.getItems().add(item);
+            }
+        }
+    }
+
+    private static Region icon(String style) {
+        Region icon = new Region();
+        icon.getStyleClass().addAll("bar-icon", style);
+        return icon;
     }
 
     private static StackPane sign() {
@@ -69,11 +122,11 @@ public final class SignpostBar extends HBox {
         left.setTranslateX(-5);
         left.setTranslateY(6);
         StackPane sign = new StackPane(post, right, left);
-        sign.setMinWidth(44);
+        sign.setMinWidth(40);
         return sign;
     }
 
-    private StackPane arm(StageId id, Consumer<StageId> go) {
+    private SignArm arm(StageId id, Consumer<StageId> go) {
         Label name = new Label(t(id.key()));
         name.getStyleClass().add("arm-name");
         Label state = new Label();
@@ -81,31 +134,13 @@ public final class SignpostBar extends HBox {
         VBox words = new VBox(name, state);
         words.setAlignment(Pos.CENTER_LEFT);
         words.getStyleClass().add("arm-words");
-        words.setMouseTransparent(true);
-        Polygon shape = new Polygon();
-        shape.getStyleClass().add("arm-shape");
-        shape.setManaged(false);
-        StackPane arm = new StackPane(shape, words);
-        arm.getStyleClass().add("arm");
-        arm.setId("arm-" + id.id());
-        arm.setPrefSize(150, 44);
-        arm.setMinWidth(92);
+        SignArm arm = new SignArm(words, () -> go.accept(id));
+        arm.setPrefHeight(44);
         arm.setMaxHeight(44);
-        arm.widthProperty().addListener((_, _, w) -> {
-            double width = w.doubleValue();
-            shape.getPoints().setAll(0.0, 0.0, width - 16, 0.0, width, 22.0, width - 16, 44.0, 0.0, 44.0);
-        });
+        arm.setId("arm-" + id.id());
+        arm.setPrefWidth(150);
+        arm.setMinWidth(92);
         HBox.setHgrow(arm, Priority.SOMETIMES);
-        arm.setAccessibleRole(AccessibleRole.BUTTON);
-        arm.setFocusTraversable(true);
-        arm.setOnMouseClicked(_ -> go.accept(id));
-        arm.setOnKeyPressed(e -> {
-            if (e.getCode() == javafx.scene.input.KeyCode.ENTER
-                    || e.getCode() == javafx.scene.input.KeyCode.SPACE) {
-                go.accept(id);
-                e.consume();
-            }
-        });
         arms.put(id, arm);
         states.put(id, state);
         return arm;
@@ -117,8 +152,12 @@ public final class SignpostBar extends HBox {
     }
 
     void showHere(StageId here) {
-        arms.forEach((id, arm) -> arm.pseudoClassStateChanged(HERE, id == here));
-        log.pseudoClassStateChanged(HERE, here == StageId.LOG);
+        arms.forEach((id, arm) -> {
+            arm.pseudoClassStateChanged(HERE, id == here);
+            // the arms are those of a job, and on the bench lie many
+            arm.setVisible(here != StageId.BENCH);
+        });
+        links.forEach((id, link) -> link.pseudoClassStateChanged(HERE, here == id));
     }
 
     /** Says nothing of how far the work is, since it could not be computed. */

@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Window;
@@ -21,25 +22,37 @@ final class WindowActions {
         Session session = window.session();
         List<Action> all = new ArrayList<>();
         for (StageId id : StageId.values()) {
-            all.add(Action.of("go", id.keys(), () -> window.go(id)).named(() -> t("do.go", t(id.key()))));
+            all.add(Action.of("go", id.keys(), () -> window.go(id)).named(() -> t("do.go", t(id.key())))
+                    .when(() -> !id.needsJob() || session.isOpen()));
         }
         all.addAll(List.of(
                 Action.of("find", Keys.shortcut(KeyCode.K), window::find),
                 Action.of("search", Keys.shortcut(KeyCode.F), window::search),
-                Action.of("undo", Keys.UNDO, session::undo)
-                        .named(() -> session.undoes().map(w -> t("do.undo.what", w))
-                                .orElseGet(() -> t("do.undo")))
-                        .when(() -> session.undoes().isPresent()),
-                Action.of("redo", Keys.shifted(KeyCode.Z), session::redo)
-                        .named(() -> session.redoes().map(w -> t("do.redo.what", w))
-                                .orElseGet(() -> t("do.redo")))
-                        .when(() -> session.redoes().isPresent()),
-                Action.of("new", Keys.shortcut(KeyCode.N), () -> Jobs.create(session)),
+                Action.of("undo", Keys.UNDO, () -> {
+                    if (window.isOnBench()) {
+                        window.bench().undo();
+                    } else {
+                        session.undo();
+                    }
+                }).named(() -> undoes(window).map(w -> t("do.undo.what", w)).orElseGet(() -> t("do.undo")))
+                        .when(() -> undoes(window).isPresent()),
+                Action.of("redo", Keys.shifted(KeyCode.Z), () -> {
+                    if (window.isOnBench()) {
+                        window.bench().redo();
+                    } else {
+                        session.redo();
+                    }
+                }).named(() -> redoes(window).map(w -> t("do.redo.what", w)).orElseGet(() -> t("do.redo")))
+                        .when(() -> redoes(window).isPresent()),
+                Action.of("new", Keys.shortcut(KeyCode.N), window::begin),
+                Action.of("new-window", Keys.shifted(KeyCode.N), () -> window.outside().another()),
                 Action.of("open", Keys.shortcut(KeyCode.O), window::openOther),
-                Action.of("rename", List.of(), window::rename),
+                Action.of("rename", List.of(), window::rename).when(() -> isUp(window)),
+                Action.of("export", Keys.shifted(KeyCode.S), window::export).when(session::isOpen),
+                Action.of("keep-usual", List.of(), window::keepUsual).when(() -> hasTwoEnds(session)),
                 Action.of("save", Keys.shortcut(KeyCode.S),
                         () -> session.savedProperty().set(t("saved.already"))),
-                Action.of("sheet", Keys.shortcut(KeyCode.P), window::sheet),
+                Action.of("sheet", Keys.shortcut(KeyCode.P), window::sheet).when(session::isOpen),
                 Action.of("settings", Keys.shortcut(KeyCode.COMMA), window::settings),
                 Action.of("night", Keys.shortcut(KeyCode.D), () -> turn(window.choices().nightProperty())),
                 Action.of("buzzer", List.of(), () -> turn(window.choices().buzzerProperty()))
@@ -51,6 +64,19 @@ final class WindowActions {
                 Action.of("help", Keys.plain(KeyCode.F1), window::help),
                 Action.of("quit", Keys.shortcut(KeyCode.Q), () -> quit(window))));
         return all;
+    }
+
+    /** Whether a job is open and its stages are up, not the bench. */
+    private static boolean isUp(MainWindow window) {
+        return window.session().isOpen() && !window.isOnBench();
+    }
+
+    private static Optional<String> undoes(MainWindow window) {
+        return window.isOnBench() ? window.bench().undoes() : window.session().undoes();
+    }
+
+    private static Optional<String> redoes(MainWindow window) {
+        return window.isOnBench() ? window.bench().redoes() : window.session().redoes();
     }
 
     private static boolean hasTwoEnds(Session session) {

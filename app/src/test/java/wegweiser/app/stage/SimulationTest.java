@@ -6,7 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.app.tour.DemoStory;
-import wegweiser.app.window.Progress;
+
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;

@@ -21,6 +21,7 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
@@ -103,10 +104,21 @@ public final class MadeUpLanguage {
         }
         popUp("finder", window::find);
         for (Action action : window.everywhere()) {
-            if (Set.of("open", "rename", "settings", "keep-wiring").contains(action.id())) {
+            if (Set.of("open", "rename", "settings", "keep-wiring", "keep-usual").contains(action.id())) {
                 popUp(action.id(), action::run);
             }
         }
+        fx(() -> window.go(StageId.BENCH));
+        settle();
+        for (Action action : window.actions(StageId.BENCH)) {
+            if (action.id().startsWith("way-") || action.id().equals("job-rename")) {
+                popUp(action.id(), action::run);
+            }
+        }
+        fx(() -> ((Button) window.root().lookup("#usual-all")).fire());
+        settle();
+        fx(() -> look("usual"));
+        fx(window::closeOverlay);
         String end = session.job().ends().getFirst().name();
         popUp("gallery", () -> window.ends().gallery(end, ""));
         popUp("paste", () -> window.ends().paste(end, "1 TX\n2 nonsense nonsense\n5 ground", ""));
@@ -256,6 +268,7 @@ public final class MadeUpLanguage {
         // what the demo pastes and types
         all.addAll(List.of("serial nine", "Signal Ground", "Sendeanforderung", "leaflet of the logger, p. 3",
                 "nonsense nonsense", "NONSENSENONSENSE", "AWG", "Ctrl+Shift+", "Ctrl+", "Enter", "Backspace",
+                "Delete",
                 "Space", "Esc", "Tab",
                 "Wegweiser", "W-00", "TRS", "TRRS"));
         all.remove("A");

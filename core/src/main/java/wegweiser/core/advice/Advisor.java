@@ -10,7 +10,6 @@ import wegweiser.core.evidence.Alone;
 import wegweiser.core.evidence.Contradiction;
 import wegweiser.core.evidence.Depth;
 import wegweiser.core.evidence.Evidence;
-import wegweiser.core.evidence.Meaning;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;

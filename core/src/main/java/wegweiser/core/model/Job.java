@@ -163,6 +163,11 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
                 ladderValues, simulation, schools, extra);
     }
 
+    public Job withSetAside(List<SetAside> newSetAside) {
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, newSetAside,
+                ladderValues, simulation, schools, extra);
+    }
+
     public Job withLadderValues(Optional<LadderValues> newValues) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
                 newValues, simulation, schools, extra);

@@ -20,9 +20,10 @@ import wegweiser.core.words.Titles;
  * @param kind what it is for, by which cables are listed together
  * @param ends both ends, as they are when nothing is joined yet
  * @param plan how they are joined
+ * @param first whether it is among the few that are offered before one looks for more
  * @param explained rules whose error is meant, since the pitfalls speak of it
  */
-public record UsualCable(String id, Kind kind, List<End> ends, CableUse cable, Plan plan,
+public record UsualCable(String id, Kind kind, List<End> ends, CableUse cable, Plan plan, boolean first,
         List<String> explained) {
     private static final List<UsualCable> ALL = new Entry(Data.json("usual-cables.json"), "").list("cables",
             UsualCable::of);
@@ -97,7 +98,7 @@ public record UsualCable(String id, Kind kind, List<End> ends, CableUse cable, P
                 CableUse.of(entry.text("cable"), entry.number("lengthMm").orElseThrow()),
                 entry.word("scheme").<Plan>map(Plan.ByScheme::new)
                         .orElseGet(() -> new Plan.ByWiring(entry.text("wiring"))),
-                entry.list("explained", e -> e.node().asText()));
+                entry.flag("first"), entry.list("explained", e -> e.node().asText()));
     }
 
     private static End end(Entry entry, String id) {

@@ -5,8 +5,10 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.stream.Stream;
@@ -59,11 +61,16 @@ public record Workshop(Path folder) {
 
     /** A file name in the jobs folder that is still free, made from a title. */
     public Path freshFile(String title) {
+        return fresh(jobs(), title);
+    }
+
+    /** A file name for a job in a folder that is still free there, made from a title. */
+    static Path fresh(Path folder, String title) {
         String stem = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         stem = stem.isEmpty() ? "job" : stem.length() > 60 ? stem.substring(0, 60) : stem;
-        Path file = jobs().resolve(stem + JobFile.ENDING);
+        Path file = folder.resolve(stem + JobFile.ENDING);
         for (int n = 2; Files.exists(file); n++) {
-            file = jobs().resolve(stem + "-" + n + JobFile.ENDING);
+            file = folder.resolve(stem + "-" + n + JobFile.ENDING);
         }
         return file;
     }
@@ -73,8 +80,19 @@ public record Workshop(Path folder) {
         return Optional.ofNullable(settings().getProperty(name));
     }
 
+    /** The settings whose names begin so, by what follows. */
+    public Map<String, String> settingsUnder(String start) {
+        Map<String, String> found = new HashMap<>();
+        settings().forEach((name, value) -> {
+            if (name.toString().startsWith(start)) {
+                found.put(name.toString().substring(start.length()), value.toString());
+            }
+        });
+        return found;
+    }
+
     /** Keeps settings for the next start. */
-    public void remember(java.util.Map<String, String> values) throws IOException {
+    public void remember(Map<String, String> values) throws IOException {
         Path file = folder.resolve("settings.properties");
         FileTurn.take(file, () -> {
             Properties all = settings();

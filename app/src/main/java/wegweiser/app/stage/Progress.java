@@ -1,11 +1,10 @@
-package wegweiser.app.window;
+package wegweiser.app.stage;
 
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import wegweiser.app.stage.StageId;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
@@ -74,14 +73,18 @@ public record Progress(Map<StageId, Arm> arms) {
         if (job.links().isEmpty()) {
             return new Arm(t("arm.waiting"), false, false);
         }
-        // once it is built, Prove says how the cable differs from its plan
-        List<Finding> findings = Rules.check(derived).stream()
-                .filter(f -> job.done().isEmpty() || !f.rule().equals("plan-contradicts-reading"))
-                .toList();
-        int errors = Rules.blocking(job, findings).size();
+        int errors = errors(derived).size();
         return errors > 0
                 ? new Arm(t("arm.route.errors", errors), false, true)
                 : new Arm(t("arm.route.decided"), true, false);
+    }
+
+    /** What keeps the plan from being built. Once it is built, Prove says how the cable differs from its plan. */
+    static List<Finding> errors(Derived derived) {
+        Job job = derived.job();
+        return Rules.blocking(job, Rules.check(derived).stream()
+                .filter(f -> job.done().isEmpty() || !f.rule().equals("plan-contradicts-reading"))
+                .toList());
     }
 
     private static Arm make(Derived derived) {

@@ -1,10 +1,9 @@
-package wegweiser.app.window;
+package wegweiser.app.stage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import wegweiser.app.stage.StageId;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.End;

@@ -1,0 +1,128 @@
+package wegweiser.app.bench;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import wegweiser.app.actions.Action;
+import wegweiser.files.workshop.BenchJob;
+
+/** The jobs as cards, one below the other; only those in sight are drawn. */
+final class JobList extends ListView<Path> {
+    private static final double CELL = 122;
+
+    private final Cards cards;
+    private final Function<Path, BenchJob> plain;
+    private final List<Action> actions;
+    private final Set<JobCell> cells = new HashSet<>();
+    private final Runnable open;
+    private Set<String> away = Set.of();
+
+    /**
+     * @param plain the job of a file without its card, fast
+     * @param open opens the chosen job
+     * @param actions what can be done to the chosen job
+     */
+    JobList(Cards cards, Function<Path, BenchJob> plain, Runnable open, List<Action> actions) {
+        this.cards = cards;
+        this.plain = plain;
+        this.open = open;
+        this.actions = actions;
+        setId("job-list");
+        getStyleClass().add("job-list");
+        setAccessibleText(t("bench.jobs"));
+        setCellFactory(_ -> new JobCell());
+        // a list does not ask its cells how high they are at its width
+        setFixedCellSize(CELL);
+    }
+
+    /** Shows jobs; the one that was chosen stays so where it is still there, else the one that is open is. */
+    void show(List<Path> files, Set<String> newAway, Optional<Path> open) {
+        away = newAway;
+        Optional<Path> chosen = Optional.ofNullable(getSelectionModel().getSelectedItem());
+        getItems().setAll(files);
+        Stream.of(chosen, open, files.stream().findFirst()).flatMap(Optional::stream).filter(files::contains)
+                .findFirst().ifPresent(getSelectionModel()::select);
+    }
+
+    /** A card has been worked out. */
+    void ready(Card card) {
+        for (JobCell cell : cells) {
+            if (card.job().file().equals(cell.getItem())) {
+                cell.show(card);
+            }
+        }
+    }
+
+    /** Chooses another job by so many places. */
+    void move(int by) {
+        int to = Math.clamp(getSelectionModel().getSelectedIndex() + by, 0,
+                Math.max(0, getItems().size() - 1));
+        getSelectionModel().select(to);
+        scrollTo(Math.max(0, to - 1));
+    }
+
+    private final class JobCell extends ListCell<Path> {
+        private final MenuButton menu = new MenuButton("…");
+        private final CardView view = new CardView(menu);
+
+        JobCell() {
+            cells.add(this);
+            menu.getStyleClass().add("card-menu");
+            menu.setAccessibleText(t("bench.card-menu"));
+            menu.setFocusTraversable(false);
+            for (Action action : actions) {
+                MenuItem item = new MenuItem(action.words().get());
+                item.setId("card-" + action.id());
+                item.setOnAction(_ -> {
+                    getListView().getSelectionModel().select(getItem());
+                    action.run();
+                });
+                menu.getItems().add(item);
+            }
+            menu.setOnShowing(_ -> {
+                getListView().getSelectionModel().select(getItem());
+                for (int k = 0; k < actions.size(); k++) {
+                    menu.getItems().get(k).setText(actions.get(k).words().get());
+                }
+            });
+            menu.addEventHandler(MouseEvent.MOUSE_CLICKED, MouseEvent::consume);
+            setOnMouseClicked(e -> {
+                if (!isEmpty() && e.getButton() == MouseButton.PRIMARY) {
+                    open.run();
+                }
+            });
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(Path file, boolean empty) {
+            super.updateItem(file, empty);
+            setText(null);
+            if (empty || file == null) {
+                setGraphic(null);
+                setAccessibleText("");
+                return;
+            }
+            setGraphic(view);
+            show(cards.known(file).orElseGet(() -> Card.plain(plain.apply(file))));
+            cards.want(file);
+        }
+
+        void show(Card card) {
+            view.show(card, away.contains(card.job().file().getFileName().toString()));
+            setAccessibleText(view.spoken());
+        }
+    }
+}

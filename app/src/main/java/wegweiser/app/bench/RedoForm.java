@@ -1,0 +1,64 @@
+package wegweiser.app.bench;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.Worded;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.make.Redo;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
+
+/** Which connector of a cable is put on anew, and how much of the cable is cut off for it. */
+final class RedoForm extends VBox {
+    private final Job job;
+    private final boolean rightHanded;
+    private final Consumer<Job> begin;
+    private final ChoiceBox<End> end = new ChoiceBox<>();
+    private final TextField cut = new TextField("30");
+
+    RedoForm(Job job, boolean rightHanded, Consumer<Job> begin, Runnable close) {
+        this.job = job;
+        this.rightHanded = rightHanded;
+        this.begin = begin;
+        end.getItems().setAll(job.ends());
+        end.setValue(job.ends().getFirst());
+        end.setId("redo-end");
+        end.setConverter(new Worded<>(e -> t("redo.end", e.name(),
+                Catalogue.of(job).of(e).map(ConnectorType::title).orElse(t("ends.leads")), e.device())));
+        cut.setId("redo-cut");
+        cut.setOnAction(_ -> go());
+        Form form = new Form("redo-form", job.title(), t("redo.form.hint"), t("redo.go"), this::go, close,
+                Form.asked(t("redo.which"), end), Form.asked(t("redo.cut"), cut));
+        getChildren().add(form);
+    }
+
+    void begin() {
+        end.requestFocus();
+    }
+
+    private Optional<String> go() {
+        try {
+            // a bare number is one of millimetres, which is how such a length is measured
+            String typed = cut.getText().strip();
+            double mm = typed.matches(".*[a-zA-Z]")
+                    ? 1000 * Quantity.parse(typed, Unit.METRE)
+                    : 1000 * Quantity.parse(typed + " mm", Unit.METRE);
+            if (mm < 0) {
+                return Optional.of(t("redo.bad-cut"));
+            }
+            begin.accept(Redo.of(job, end.getValue().name(), mm,
+                    t("redo.title", job.title(), end.getValue().name()), rightHanded));
+            return Optional.empty();
+        } catch (IllegalArgumentException _) {
+            return Optional.of(t("redo.bad-cut"));
+        }
+    }
+}

@@ -1,0 +1,110 @@
+package wegweiser.app.stage;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.advice.Advisor;
+import wegweiser.core.advice.CostModel;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Goal;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.Step;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Touch;
+import wegweiser.core.pinout.SourceComparison;
+import wegweiser.core.prove.Diagnosis;
+import wegweiser.core.prove.Explanation;
+import wegweiser.core.prove.Verdict;
+import wegweiser.core.rules.Finding;
+import wegweiser.core.words.Words;
+
+/**
+ * What comes next in a job.
+ *
+ * @param stage where it is done
+ * @param words one sentence
+ * @param trouble whether something is wrong that has to be put right first
+ */
+public record Next(StageId stage, String words, boolean trouble) {
+    /** Works it out; takes as long as a proposal of the advisor, so not on the interface thread. */
+    public static Next of(Derived derived, Fixture fixture, boolean rightHanded) {
+        Job job = derived.job();
+        Optional<Next> ends = ends(job);
+        if (ends.isPresent()) {
+            return ends.get();
+        }
+        return job.links().isEmpty() ? traced(derived, fixture) : planned(derived, fixture, rightHanded);
+    }
+
+    private static Optional<Next> ends(Job job) {
+        if (job.ends().stream().filter(e -> !e.connector().equals(End.LEADS) || !e.pinout().isEmpty())
+                .count() < 2) {
+            return Optional.of(new Next(StageId.ENDS, t("next.connectors"), false));
+        }
+        for (End end : job.ends()) {
+            List<String> differ = SourceComparison.of(end, Optional.empty()).rows().stream()
+                    .filter(r -> r.agreement() == SourceComparison.Agreement.SUBSTANCE)
+                    .map(SourceComparison.Row::contact).toList();
+            if (!differ.isEmpty()) {
+                return Optional.of(new Next(StageId.ENDS,
+                        t("next.sources", end.name(), t("contacts", differ.size()), Words.list(differ)),
+                        true));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Next traced(Derived derived, Fixture fixture) {
+        Job job = derived.job();
+        boolean known = job.ends().stream().noneMatch(e -> e.pinout().isEmpty());
+        if (job.readings().isEmpty()) {
+            return known
+                    ? new Next(StageId.ROUTE, t("next.route"), false)
+                    : new Next(StageId.TRACE, t("next.trace"), false);
+        }
+        if (!derived.evidence().contradictions().isEmpty()) {
+            return new Next(StageId.TRACE, t("next.conflict"), true);
+        }
+        Advisor advisor = new Advisor(job, derived.index(), fixture, Goal.PROVE, CostModel.USUAL, 1);
+        return advisor.next(derived.evidence())
+                .map(p -> new Next(StageId.TRACE, touch("next.touch", p.touch()), false))
+                .orElseGet(() -> new Next(StageId.ROUTE, t(known ? "next.route" : "next.traced"), false));
+    }
+
+    private static Next planned(Derived derived, Fixture fixture, boolean rightHanded) {
+        Job job = derived.job();
+        List<Finding> errors = Progress.errors(derived);
+        if (!errors.isEmpty()) {
+            return new Next(StageId.ROUTE, errors.getFirst().message(), true);
+        }
+        List<Step> steps = BenchSteps.of(derived, rightHanded);
+        Optional<Step> step = steps.stream().filter(s -> !job.done().contains(s.key())).findFirst();
+        // before anything is built, readings that do not fit the plan are those of some other cable
+        boolean unbuilt = job.readings().isEmpty()
+                || job.done().isEmpty() && Verdict.of(derived, fixture).result() == Verdict.Result.FAIL;
+        return step.filter(_ -> unbuilt)
+                .map(s -> new Next(StageId.MAKE, t("next.step", s.n(), steps.size(), s.text()), false))
+                .orElseGet(() -> proved(derived, fixture));
+    }
+
+    private static Next proved(Derived derived, Fixture fixture) {
+        Job job = derived.job();
+        Verdict verdict = Verdict.of(derived, fixture);
+        if (verdict.result() == Verdict.Result.FAIL) {
+            List<Explanation> stories = Diagnosis.of(job, derived.evidence(), verdict.faults());
+            return new Next(StageId.PROVE, stories.isEmpty()
+                    ? t("next.faults", t("faults", Math.max(1, verdict.faults().size())))
+                    : t("next.failed", stories.getFirst().text()), true);
+        }
+        return verdict.next(true)
+                .map(test -> new Next(StageId.PROVE, touch("next.test", test.touch()), false))
+                .orElseGet(() -> new Next(StageId.PROVE, t("next.passed"), false));
+    }
+
+    private static String touch(String key, Touch touch) {
+        return t(key, Words.list(touch.red()), Words.list(touch.black()));
+    }
+}

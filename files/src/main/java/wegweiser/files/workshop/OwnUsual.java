@@ -1,0 +1,52 @@
+package wegweiser.files.workshop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import wegweiser.core.model.Job;
+import wegweiser.files.io.BadFile;
+import wegweiser.files.job.JobFile;
+
+/** A person's own cables to start from: job files in a folder of the workshop, planned and never built. */
+public record OwnUsual(Workshop workshop) {
+    /** One of them. */
+    public record Kept(Path file, Job job) {}
+
+    private Path folder() {
+        return workshop.folder().resolve("usual");
+    }
+
+    /** All of them, by their titles; files that cannot be read are left out. */
+    public List<Kept> all() {
+        List<Kept> found = new ArrayList<>();
+        if (!Files.isDirectory(folder())) {
+            return found;
+        }
+        try (Stream<Path> files = Files.list(folder())) {
+            for (Path file : files.filter(f -> f.getFileName().toString().endsWith(JobFile.ENDING))
+                    .toList()) {
+                try {
+                    found.add(new Kept(file, JobFile.read(file)));
+                } catch (BadFile _) {
+                    // it stays where it is for whoever mends it
+                    continue;
+                }
+            }
+        } catch (IOException _) {
+            return List.of();
+        }
+        found.sort((a, b) -> a.job().title().compareToIgnoreCase(b.job().title()));
+        return found;
+    }
+
+    /** Keeps a job under a title to start from: its ends, cable and plan, without what was measured or built. */
+    public Path keep(Job job, String title) throws IOException {
+        Path file = Workshop.fresh(folder(), title);
+        JobFile.write(file,
+                job.withTitle(title).withReadings(List.of()).withDone(List.of()).withSetAside(List.of()));
+        return file;
+    }
+}

@@ -41,6 +41,7 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
@@ -55,6 +56,7 @@ import wegweiser.files.log.Unit;
 public final class ProveStage implements StageView {
     private final Session session;
     private final Choices choices;
+    private final Runnable recordedNow;
     private final Background background = new Background();
     private final Faces faces = new Faces();
     private final Pegboard board = new Pegboard();
@@ -66,16 +68,19 @@ public final class ProveStage implements StageView {
     private final DockWork work;
     private final VBox hint;
     private final VBox view;
+    private Optional<String> recorded = Optional.empty();
 
     private record Shown(Job job, Evidence evidence, Verdict verdict, List<Explanation> explanations,
             Optional<DockWork.Asked> next,
-            Optional<Outcome> simulated) {}
+            Optional<Outcome> simulated, Optional<String> recorded) {}
 
-    public ProveStage(Session session, Choices choices, Consumer<StageId> go) {
+    /** @param recordedNow run after a unit was recorded */
+    public ProveStage(Session session, Choices choices, Consumer<StageId> go, Runnable recordedNow) {
         this.session = session;
+        this.recordedNow = recordedNow;
         this.choices = choices;
         this.facing = new FacingChoice(choices.facingProperty());
-        this.panel = new VerdictPanel(choices, this::record);
+        this.panel = new VerdictPanel(choices, this::record, this::nextUnit);
         banner.getStyleClass().add("banner");
         banner.setMaxWidth(Double.MAX_VALUE);
         banner.setId("banner");
@@ -119,15 +124,17 @@ public final class ProveStage implements StageView {
         Fixture fixture = choices.fixtureProperty().get();
         boolean twice = choices.twiceProperty().get();
         Derived derived = session.derived(job);
-        background.run(() -> shown(derived, fixture, twice, simulated), this::show, () -> {
-            banner.getStyleClass().removeAll("safe", "failed");
-            banner.setText(t("banner.unknown"));
-            panel.showNothing();
-            board.setModel(PegModel.EMPTY);
-        });
+        background.run(() -> shown(derived, fixture, twice, simulated, session.recorded(job)), this::show,
+                () -> {
+                    banner.getStyleClass().removeAll("safe", "failed");
+                    banner.setText(t("banner.unknown"));
+                    panel.showNothing();
+                    board.setModel(PegModel.EMPTY);
+                });
     }
 
-    private static Shown shown(Derived derived, Fixture fixture, boolean twice, boolean simulated) {
+    private static Shown shown(Derived derived, Fixture fixture, boolean twice, boolean simulated,
+            Optional<String> recorded) {
         Job job = derived.job();
         Evidence evidence = derived.evidence();
         Verdict verdict = job.links().isEmpty()
@@ -136,7 +143,7 @@ public final class ProveStage implements StageView {
         List<Explanation> explanations = Diagnosis.of(job, evidence, verdict.faults());
         Optional<DockWork.Asked> next = next(job, fixture, twice, evidence, verdict);
         Optional<Outcome> shown = DockWork.simulated(job, simulated, next);
-        return new Shown(job, evidence, verdict, explanations, next, shown);
+        return new Shown(job, evidence, verdict, explanations, next, shown, recorded);
     }
 
     private static Optional<DockWork.Asked> next(Job job, Fixture fixture, boolean twice,
@@ -172,7 +179,9 @@ public final class ProveStage implements StageView {
         s.verdict().faults().forEach(f -> lit.addAll(f.terminals()));
         faces.show(s.job(), two, lit, Faces.wires(s.job()));
         banner(s);
+        recorded = s.recorded();
         panel.show(s.job(), s.evidence(), s.verdict(), s.explanations());
+        panel.showRecorded(s.recorded());
         work.show(s.job(), s.next(), s.simulated(),
                 s.job().links().isEmpty()
                         ? t("prove.no-plan", StageId.ROUTE.shown())
@@ -202,9 +211,18 @@ public final class ProveStage implements StageView {
         }
     }
 
-    /** Records the unit in the logbook, whatever its verdict; the verdict is recorded with it. */
+    /** Begins with the next unit of the same plan: the readings of this one are set aside. */
+    private void nextUnit() {
+        session.edit(j -> j.withReadingsSetAside(SetAside.OTHER_UNIT));
+    }
+
+    /** Records the unit in the logbook, once, whatever its verdict; the verdict is recorded with it. */
     public void record() {
         Job job = session.job();
+        if (recorded.isPresent()) {
+            session.noticeProperty().set(t("prove.already", recorded.get()));
+            return;
+        }
         if (job.links().isEmpty() || job.readings().isEmpty()) {
             session.noticeProperty().set(t("prove.nothing-to-record"));
             return;
@@ -212,6 +230,11 @@ public final class ProveStage implements StageView {
         Fixture fixture = choices.fixtureProperty().get();
         Background.errand(() -> {
             try (Logbook log = Logbook.open(session.workshop().logbook())) {
+                // another window may have been faster
+                Optional<String> before = log.recorded(job);
+                if (before.isPresent()) {
+                    return t("prove.already", before.get());
+                }
                 Unit unit = log.add(job, fixture, Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
                 return t("prove.recorded", unit.label());
             } catch (IOException e) {
@@ -220,6 +243,7 @@ public final class ProveStage implements StageView {
         }, said -> {
             session.unitLogged();
             session.noticeProperty().set(said);
+            recordedNow.run();
         });
     }
 
@@ -227,6 +251,8 @@ public final class ProveStage implements StageView {
     public List<Action> actions() {
         List<Action> all = new ArrayList<>(work.actions());
         all.add(Action.of("record", Keys.plain(KeyCode.R), this::record));
+        all.add(Action.of("next-unit", List.of(), this::nextUnit)
+                .when(() -> !session.job().links().isEmpty() && !session.job().readings().isEmpty()));
         all.add(Action.of("flip", Keys.plain(KeyCode.F), faces::flip));
         all.add(board.move());
         return all;

@@ -3,10 +3,12 @@ package wegweiser.app.prove;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
@@ -28,8 +30,16 @@ final class VerdictPanel extends VBox {
     private final VBox counts = new VBox(3);
     private final VBox story = new VBox(8);
     private final Button record = new Button(t("prove.record"));
+    private final Label written = Panels.quiet("");
+    private final Button next = new Button(t("prove.next-unit"));
 
-    VerdictPanel(Choices choices, Runnable onRecord) {
+    /**
+     * The panel.
+     *
+     * @param onRecord records the unit
+     * @param onNext begins with the next one
+     */
+    VerdictPanel(Choices choices, Runnable onRecord, Runnable onNext) {
         getStyleClass().addAll("sheet", "side");
         verdict.getStyleClass().add("verdict");
         verdict.setWrapText(true);
@@ -46,9 +56,24 @@ final class VerdictPanel extends VBox {
         record.setId("record");
         record.getStyleClass().add("dark");
         record.setOnAction(_ -> onRecord.run());
+        next.setId("next-unit");
+        next.setOnAction(_ -> onNext.run());
+        written.setId("recorded");
         getChildren().addAll(Panels.heading(t("prove.verdict")), verdict, Panels.rule(), counts, fixture,
                 twice,
-                Panels.rule(), story, record);
+                Panels.rule(), story, record, written, next);
+        showRecorded(Optional.empty());
+    }
+
+    /** Shows under which label the unit was recorded; where it was not, it can be. */
+    void showRecorded(Optional<String> label) {
+        written.setText(label.map(l -> t("prove.is-recorded", l)).orElse(""));
+        record.setVisible(label.isEmpty());
+        record.setManaged(label.isEmpty());
+        for (Labeled some : List.of(written, next)) {
+            some.setVisible(label.isPresent());
+            some.setManaged(label.isPresent());
+        }
     }
 
     void show(Job job, Evidence evidence, Verdict v, List<Explanation> explanations) {

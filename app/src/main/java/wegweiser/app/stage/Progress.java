@@ -11,6 +11,7 @@ import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
+import wegweiser.core.model.Basis;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.prove.Verdict;
@@ -33,6 +34,14 @@ public record Progress(Map<StageId, Arm> arms) {
         arms.put(StageId.MAKE, make(derived));
         arms.put(StageId.PROVE, prove(derived, fixture));
         return new Progress(arms);
+    }
+
+    /** The same where the unit was recorded already, under a label. */
+    public Progress recorded(String label) {
+        Map<StageId, Arm> now = new EnumMap<>(arms);
+        now.computeIfPresent(StageId.PROVE,
+                (_, arm) -> new Arm(t("arm.prove.recorded", label), arm.done(), arm.trouble()));
+        return new Progress(now);
     }
 
     private static Arm trace(Derived derived) {
@@ -73,6 +82,9 @@ public record Progress(Map<StageId, Arm> arms) {
         if (job.links().isEmpty()) {
             return new Arm(t("arm.waiting"), false, false);
         }
+        if (Basis.endsChanged(job)) {
+            return new Arm(t("arm.route.ends-changed"), false, true);
+        }
         int errors = errors(derived).size();
         return errors > 0
                 ? new Arm(t("arm.route.errors", errors), false, true)
@@ -106,6 +118,9 @@ public record Progress(Map<StageId, Arm> arms) {
             return new Arm(t("arm.prove.none"), false, false);
         }
         Verdict verdict = Verdict.of(derived, fixture);
+        if (verdict.result() != Verdict.Result.PASS && Basis.planChanged(job)) {
+            return new Arm(t("arm.prove.plan-changed"), false, true);
+        }
         return switch (verdict.result()) {
             case PASS -> new Arm(t("arm.prove." + verdict.word()), verdict.isPassed(), false);
             case FAIL -> job.done().isEmpty()

@@ -24,11 +24,13 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.library.Library;
+import wegweiser.core.model.Basis;
 import wegweiser.core.model.History;
 import wegweiser.core.model.Job;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.library.LibraryFolder;
+import wegweiser.files.log.Logbook;
 import wegweiser.files.workshop.Workshop;
 
 /**
@@ -106,6 +108,22 @@ public final class Session {
         logged++;
     }
 
+    /**
+     * The label of the unit that was recorded of a job as it is now. Reads the logbook, so not on the interface thread; where
+     * that cannot be read none is named.
+     */
+    public Optional<String> recorded(Job some) {
+        if (some.readings().isEmpty() || !Files.exists(workshop.logbook())) {
+            return Optional.empty();
+        }
+        try (Logbook log = Logbook.look(workshop.logbook())) {
+            return log.recorded(some);
+        } catch (IOException _) {
+            // the log itself says what is wrong with it
+            return Optional.empty();
+        }
+    }
+
     /** Reads the person's library again; the notice names what could not be used. */
     public void readLibrary() {
         LibraryFolder.Loaded loaded = workshop.library().load();
@@ -167,7 +185,7 @@ public final class Session {
         if (writing == 0 && edit.apply(job.get()).equals(job.get())) {
             return;
         }
-        change((now, _) -> Optional.of(now.edit(edit)));
+        change((now, _) -> Optional.of(now.edit(before -> Basis.marked(before, edit.apply(before)))));
     }
 
     /** Takes the last change back. What somebody else did since is not taken back with it, so then nothing is. */

@@ -42,6 +42,7 @@ import wegweiser.core.port.Deciding;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 import wegweiser.core.readings.TouchCount;
+import wegweiser.core.prove.GoodCable;
 import wegweiser.core.words.Words;
 
 /** What the readings say: beliefs, counts of the four states, what is left, the readings themselves. */
@@ -57,11 +58,14 @@ final class TracePanel extends VBox {
     private final VBox left = new VBox(1);
     private final ReadingLines readings;
     private final Consumer<Proof> which;
+    private final Runnable asPlan;
 
     TracePanel(Session session, Choices choices, Runnable list, Runnable ladder, Runnable lamps,
-            Runnable loose, Consumer<Proof> which) {
+            Runnable loose, Consumer<Proof> which,
+            Runnable asPlan) {
         this.session = session;
         this.which = which;
+        this.asPlan = asPlan;
         this.readings = new ReadingLines(session);
         getStyleClass().addAll("sheet", "side");
         ChoiceBox<Fixture> fixture = choice(Fixture.values(), "fixture.");
@@ -166,6 +170,14 @@ final class TracePanel extends VBox {
             open.setFocusTraversable(false);
             open.setOnAction(_ -> which.accept(proof));
             left.getChildren().add(open);
+        }
+        if (proposal.isEmpty() && job.links().isEmpty() && GoodCable.isMeasured(evidence)) {
+            Hyperlink plan = new Hyperlink(t("trace.as-plan"));
+            plan.setId("as-plan");
+            plan.setWrapText(true);
+            plan.setFocusTraversable(false);
+            plan.setOnAction(_ -> asPlan.run());
+            left.getChildren().add(plan);
         }
         proposal.ifPresent(p -> {
             left.getChildren().add(Panels.line(new Label(t("trace.left")),

@@ -53,6 +53,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
+import wegweiser.core.prove.GoodCable;
 import wegweiser.core.words.Words;
 
 /** Finds out how an unknown cable is wired: the next touch, what the readings prove, what is believed. */
@@ -60,6 +61,7 @@ public final class TraceStage implements StageView {
     private final Session session;
     private final Overlay overlay;
     private final Choices choices;
+    private final Consumer<StageId> go;
     private Shown shown;
     private final Background background = new Background();
     private final Background explaining = new Background();
@@ -89,9 +91,10 @@ public final class TraceStage implements StageView {
         this.overlay = overlay;
         this.session = session;
         this.choices = choices;
+        this.go = go;
         this.facing = new FacingChoice(choices.facingProperty());
         this.panel = new TracePanel(session, choices, this::list, this::ladder, this::lamps,
-                () -> loose(true), this::which);
+                () -> loose(true), this::which, this::asPlan);
         Panels.whole(boardTitle).getStyleClass().add("believed");
         // two lines, so that the board and not the reason gives way in a low window
         cellWords.setMinHeight(42);
@@ -287,6 +290,23 @@ public final class TraceStage implements StageView {
         view.requestFocus();
     }
 
+    private void asPlan() {
+        Derived derived = session.derived(session.job());
+        int unproved = derived.proof().unproved();
+        Job good = GoodCable.asPlan(derived);
+        session.edit(_ -> good);
+        session.noticeProperty()
+                .set(unproved == 0
+                        ? t("trace.as-plan.done")
+                        : t("trace.as-plan.partly", Words.say("pairs", unproved)));
+        go.accept(StageId.PROVE);
+    }
+
+    private boolean isPlanLike() {
+        Job job = session.job();
+        return job.links().isEmpty() && GoodCable.isMeasured(session.derived(job).evidence());
+    }
+
     private void lamps() {
         if (session.job().ends().size() > 1) {
             LampPanel lamps = new LampPanel(session, session.job(), overlay::down);
@@ -344,6 +364,7 @@ public final class TraceStage implements StageView {
                 .forEach(a -> all.add(a.when(() -> !reaction.isVisible() && a.enabled().getAsBoolean())));
         all.add(Action.of("flip", Keys.plain(KeyCode.F), faces::flip));
         all.add(board.move());
+        all.add(Action.of("as-plan", List.of(), this::asPlan).when(this::isPlanLike));
         all.addAll(reaction.actions());
         return all;
     }

@@ -93,7 +93,7 @@ public final class MainWindow {
         makers.put(StageId.TRACE, () -> new TraceStage(session, choices, overlay, this::go));
         makers.put(StageId.ROUTE, () -> new RouteStage(session, choices, this::go));
         makers.put(StageId.MAKE, () -> new MakeStage(session, choices, overlay, this::go));
-        makers.put(StageId.PROVE, () -> new ProveStage(session, choices, this::go));
+        makers.put(StageId.PROVE, () -> new ProveStage(session, choices, this::go, this::refresh));
         makers.put(StageId.LOG, () -> new LogStage(session));
         root.getStyleClass().add("wegweiser");
         root.getChildren().add(frame);
@@ -251,7 +251,10 @@ public final class MainWindow {
         }
         var fixture = choices.fixtureProperty().get();
         Derived derived = session.derived(job);
-        background.run(() -> Progress.of(derived, fixture), bar::show, bar::showNothing);
+        background.run(() -> {
+            Progress progress = Progress.of(derived, fixture);
+            return session.recorded(job).map(progress::recorded).orElse(progress);
+        }, bar::show, bar::showNothing);
     }
 
     private void title() {

@@ -44,7 +44,10 @@ public record Suits(boolean turned, List<Finding> errors, List<Link> missing, bo
             return Optional.empty();
         }
         List<Suits> ways = new ArrayList<>();
-        List<Scheme> schemes = Router.schemes(wanted).stream().filter(s -> s.errors() == 0).toList();
+        List<Scheme> schemes = Router.schemes(wanted).stream().filter(s -> s.errors() == 0)
+                .filter(s -> s.links().stream()
+                        .anyMatch(l -> isAlong(l) && wanted.row(l.from()).isPresent()))
+                .toList();
         for (boolean turned : new boolean[]{false, true}) {
             End first = cable.ends().get(turned ? 1 : 0);
             End second = cable.ends().get(turned ? 0 : 1);
@@ -86,10 +89,14 @@ public record Suits(boolean turned, List<Finding> errors, List<Link> missing, bo
         return new Terminal(names.getOrDefault(terminal.end(), terminal.end()), terminal.contact());
     }
 
+    private static boolean isAlong(Link link) {
+        return link.to().isPresent() && !link.isWithinOneEnd();
+    }
+
     /** Signals and returns that a scheme joins along the cable and these nets do not; its screen is no reason. */
     private static List<Link> missing(Scheme scheme, Nets nets) {
         return scheme.links().stream()
-                .filter(l -> l.to().isPresent() && !l.isWithinOneEnd() && l.isCopper())
+                .filter(l -> isAlong(l) && l.isCopper())
                 .filter(l -> !nets.joined(l.from(), l.to().orElseThrow())).toList();
     }
 }

@@ -26,6 +26,7 @@ import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.data.Entry;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.CableStock;
+import wegweiser.core.model.Basis;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
 import wegweiser.core.model.HasId;
@@ -109,6 +110,22 @@ final class Shapes {
 
         @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = NoSchools.class)
         Schools schools();
+
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = NoBasis.class)
+        Basis basis();
+    }
+
+    /** Equal to what is not written: no marks. */
+    private static final class NoBasis {
+        @Override
+        public boolean equals(Object other) {
+            return other == null || other.equals(Basis.NONE);
+        }
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
     }
 
     /** Equal to what is not written: a cable of which nothing is known. */

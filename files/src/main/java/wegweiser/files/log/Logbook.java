@@ -300,6 +300,21 @@ public final class Logbook implements AutoCloseable {
         return found;
     }
 
+    /** The unit that was recorded of a job exactly as it is now; empty where there is none. */
+    public Optional<String> recorded(Job job) throws IOException {
+        try (PreparedStatement s = connection
+                .prepareStatement(
+                        "SELECT label FROM unit WHERE job = ? AND file = ? ORDER BY id DESC LIMIT 1")) {
+            s.setString(1, job.title());
+            s.setString(2, JobFile.text(job));
+            try (ResultSet r = s.executeQuery()) {
+                return r.next() ? Optional.of(r.getString(1)) : Optional.empty();
+            }
+        } catch (SQLException e) {
+            throw new IOException(Words.say("logbook.lost", Reasons.of(e)), e);
+        }
+    }
+
     /** Units with the wiring that a job plans, the newest first. */
     public List<Unit> sameWiring(Job job) throws IOException {
         String signature = Described.of(job).signature;

@@ -75,6 +75,18 @@ class LogbookTest {
                 .allMatch(red -> red.matches("[A-B]\\.\\w+( [A-B]\\.\\w+)*"));
     }
 
+    @Test
+    void aUnitIsKnownAgainUntilSomethingOfTheJobChanges() throws Exception {
+        Job job = crossed("known").withReadings(List.of(Reading.beep("A.2", "B.3")));
+        try (Logbook log = Logbook.open(file)) {
+            assertThat(log.recorded(job)).isEmpty();
+            String label = log.add(job, Fixture.COMB, "2026-03-01T20:00:00Z").label();
+            assertThat(log.recorded(job)).contains(label);
+            assertThat(log.recorded(job.withReading(Reading.beep("A.3", "B.2")))).isEmpty();
+            assertThat(log.recorded(job.withTitle("other"))).isEmpty();
+        }
+    }
+
     private List<String> rows(String sql) throws SQLException {
         List<String> found = new ArrayList<>();
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);

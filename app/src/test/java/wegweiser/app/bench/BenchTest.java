@@ -1,0 +1,304 @@
+package wegweiser.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.control.Button;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import wegweiser.app.WindowApp;
+import wegweiser.app.WindowTest;
+import wegweiser.app.stage.Session;
+import wegweiser.app.stage.StageId;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Reading;
+import wegweiser.core.usual.UsualCable;
+import wegweiser.files.job.JobFile;
+import wegweiser.files.workshop.Workshop;
+
+/** The first screen, by keys. */
+class BenchTest extends WindowTest {
+    @BeforeEach
+    void toTheBench() {
+        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
+        await("four jobs", () -> titles().size() == 4);
+    }
+
+    private ListView<Path> list() {
+        return lookup("#job-list").query();
+    }
+
+    private List<String> titles() {
+        return list().getItems().stream().map(f -> f.getFileName().toString().replace(JobFile.ENDING, ""))
+                .toList();
+    }
+
+    private long files() {
+        try (Stream<Path> all = Files.list(folder.resolve("jobs"))) {
+            return all.filter(f -> f.toString().endsWith(JobFile.ENDING)).count();
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    private void type(String text) {
+        write(text, 0);
+    }
+
+    @Test
+    void theCardsSayWhatComesNextAndEnterGoesThere() {
+        await("next",
+                () -> shows("Choose how the ports are joined") && shows("The sources for end B differ"));
+        keys(KeyCode.ENTER);
+        await("the stage where it goes on", () -> window.here() == StageId.ROUTE);
+        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
+        keys(KeyCode.DOWN);
+        keys(KeyCode.ENTER);
+        await("another job",
+                () -> job().title().equals("Flat-field panels") && window.here() == StageId.TRACE);
+    }
+
+    @Test
+    void typingFindsAJobByItsContacts() {
+        keys(KeyCode.S);
+        type("outh nothing");
+        await("none", () -> shows("No job matches") && !list().isVisible());
+        keys(KeyCode.ESCAPE);
+        await("all", () -> titles().size() == 4);
+        keys(KeyCode.C);
+        type("opper");
+        await("by a wire", () -> titles().equals(List.of("talkback-headset")));
+        keys(KeyCode.ENTER);
+        await("it is open", () -> job().title().equals("Talkback headset"));
+    }
+
+    @Test
+    void whatIsDoneToJobsIsUndone() throws Exception {
+        keys(KeyCode.F2);
+        call(() -> {
+            lookup("#name-field").<TextField>query().setText("Mast cable");
+            return null;
+        });
+        keys(KeyCode.ENTER);
+        await("renamed, also where it is open",
+                () -> job().title().equals("Mast cable") && shows("Mast cable"));
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.D);
+        await("a copy", () -> files() == 5 && shows("Mast cable (copy)"));
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.A);
+        await("put away", () -> titles().size() == 4 && shows("1 put away"));
+        keys(KeyCode.DELETE);
+        await("removed", () -> files() == 4);
+        for (int left : new int[]{5, 5, 4, 4}) {
+            keys(KeyCode.CONTROL, KeyCode.Z);
+            await("undone", () -> files() == left && !call(() -> window.actions(StageId.BENCH).isEmpty()));
+            sleep(60);
+        }
+        await("as at first",
+                () -> shows("Mast logger to dome computer") && titles().size() == 4 && !shows("put away"));
+        assertThat(JobFile.read(folder.resolve("jobs/mast-logger-to-dome-computer" + JobFile.ENDING)).title())
+                .isEqualTo("Mast logger to dome computer");
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        await("again", () -> shows("Mast cable"));
+    }
+
+    @Test
+    void aJobRemovedWhileAnotherWindowHasItIsNotWrittenAgainByLookingOnly() throws Exception {
+        Path file = folder.resolve("jobs/mast-logger-to-dome-computer" + JobFile.ENDING);
+        Session other = call(() -> WindowApp.session(new Workshop(folder), Optional.of(file)));
+        keys(KeyCode.DELETE);
+        await("gone", () -> files() == 3);
+        assertThat(call(() -> session.isOpen())).as("here it is closed").isFalse();
+        call(() -> {
+            other.lookAgain();
+            return null;
+        });
+        await("it is said there", () -> other.noticeProperty().get().contains("was removed"));
+        assertThat(files()).isEqualTo(3);
+        call(() -> {
+            other.edit(j -> j.withTitle("kept by the other"));
+            return null;
+        });
+        await("the change puts it back", () -> files() == 4);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        await("both are there", () -> files() == 5);
+        assertThat(JobFile.read(file).title()).isEqualTo("kept by the other");
+        other.close();
+    }
+
+    @Test
+    void twoDevicesAreJoinedByTheirPorts() {
+        keys(KeyCode.DIGIT1);
+        type("Dome drive");
+        keys(KeyCode.ENTER);
+        type("rs-232 9 terminal");
+        keys(KeyCode.ENTER);
+        type("Focuser");
+        keys(KeyCode.ENTER);
+        type("rs232 9 modem");
+        keys(KeyCode.ENTER);
+        keys(KeyCode.ENTER);
+        await("schemes",
+                () -> window.here() == StageId.ROUTE && job().title().equals("Dome drive to Focuser"));
+        Job job = job();
+        assertThat(job.ends().get(0).port()).contains("dsub-9-plug");
+        assertThat(job.ends().get(0).connector()).isEqualTo("dsub-9-socket");
+        assertThat(job.ends().get(1).port()).contains("dsub-9-socket");
+        assertThat(job.ends().get(1).connector()).isEqualTo("dsub-9-plug");
+        assertThat(files()).isEqualTo(5);
+    }
+
+    @Test
+    void aPortThatIsMissingIsAskedForAndNothingIsLost() {
+        keys(KeyCode.DIGIT1);
+        type("Dome drive");
+        call(() -> {
+            lookup("#join-go").<Button>query().fire();
+            return null;
+        });
+        assertThat(call(() -> shows("Choose a port for both devices"))).isTrue();
+        assertThat(call(() -> lookup("#device-a").<TextField>query().getText())).isEqualTo("Dome drive");
+        assertThat(files()).isEqualTo(4);
+    }
+
+    @Test
+    void anUnknownCableWithLooseWiresGoesToTrace() {
+        keys(KeyCode.DIGIT2);
+        type("d-sub 9 socket");
+        keys(KeyCode.ENTER);
+        type("loose nothing like it");
+        call(() -> {
+            lookup("#unknown-b-list").<ListView<PortChoice>>query().getSelectionModel().selectLast();
+            return null;
+        });
+        keys(KeyCode.ENTER);
+        type("red, white, black");
+        keys(KeyCode.ENTER);
+        keys(KeyCode.ENTER);
+        await("touching", () -> window.here() == StageId.TRACE && job().ends().size() == 2);
+        assertThat(job().ends().get(1).pinout()).extracting(r -> r.contact()).containsExactly("red", "white",
+                "black");
+    }
+
+    @Test
+    void aGoodCableBecomesThePlanForOthers() {
+        keys(KeyCode.DIGIT3);
+        call(() -> {
+            lookup("#test-instead").<Button>query().fire();
+            return null;
+        });
+        type("xlr 3 plug");
+        keys(KeyCode.ENTER);
+        type("xlr 3 socket");
+        keys(KeyCode.ENTER);
+        keys(KeyCode.ENTER);
+        await("touching", () -> window.here() == StageId.TRACE && job().ends().size() == 2);
+        edit(j -> j.withReadings(
+                List.of(Reading.beep("A.1", "B.1"), Reading.beep("A.2", "B.2"), Reading.beep("A.3", "B.3"))));
+        call(() -> window.actions(StageId.TRACE).stream().filter(a -> a.id().equals("as-plan")).findFirst()
+                .orElseThrow()
+                .run());
+        await("the plan", () -> window.here() == StageId.PROVE && job().links().size() == 3);
+        assertThat(job().readings()).isEmpty();
+    }
+
+    @Test
+    void aUsualCableOpensWithItsPlan() {
+        call(() -> {
+            lookup("#usual-microphone").<Button>query().fire();
+            return null;
+        });
+        await("its pitfalls", () -> shows("Contact 1 takes the screen") && shows("Ask before you trust it"));
+        keys(KeyCode.ENTER);
+        await("planned", () -> window.here() == StageId.ROUTE && job().title().equals("Balanced microphone"));
+        assertThat(job().links()).isEqualTo(
+                UsualCable.all().stream().filter(c -> c.id().equals("microphone")).findFirst().orElseThrow()
+                        .job().links());
+        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
+        await("it lies on the bench", () -> titles().size() == 5);
+    }
+
+    @Test
+    void aConnectorIsRedone() {
+        edit(j -> UsualCable.all().getFirst().job());
+        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
+        keys(KeyCode.DIGIT5);
+        await("the planned one",
+                () -> call(() -> lookup("#redo-list").<ListView<?>>query().getItems().size()) == 1);
+        keys(KeyCode.ENTER);
+        call(() -> {
+            lookup("#redo-cut").<TextField>query().setText("4 cm of it");
+            lookup("#redo-form-go").<Button>query().fire();
+            return null;
+        });
+        assertThat(call(() -> shows("Type how many millimetres"))).isTrue();
+        call(() -> {
+            lookup("#redo-cut").<TextField>query().setText("40");
+            lookup("#redo-form-go").<Button>query().fire();
+            return null;
+        });
+        await("the steps of that end",
+                () -> window.here() == StageId.MAKE && job().title().contains("end A anew"));
+        assertThat(job().cable().lengthMm().getAsDouble()).isEqualTo(1960);
+        assertThat(job().done()).isNotEmpty().noneMatch(k -> k.startsWith("A:"));
+    }
+
+    @Test
+    void whichCableWouldDoIsLookedUpInTheLog() {
+        edit(j -> UsualCable.all().getFirst().job().withReading(Reading.beep("A.5", "B.5")));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT5);
+        keys(KeyCode.R);
+        await("recorded", () -> shows("Recorded as W-0001"));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
+        keys(KeyCode.DIGIT4);
+        keys(KeyCode.ENTER);
+        type("rs232 9 terminal");
+        keys(KeyCode.ENTER);
+        keys(KeyCode.ENTER);
+        type("rs232 9 terminal");
+        keys(KeyCode.ENTER);
+        keys(KeyCode.ENTER);
+        await("the unit with the reason",
+                () -> shows("W-0001") && shows("None of the 1 unit in the log would do")
+                        && shows("its test said: not finished"));
+    }
+
+    @Test
+    void aUnitIsRecordedOnce() {
+        edit(j -> UsualCable.all().getFirst().job().withReading(Reading.beep("A.5", "B.5")));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT5);
+        keys(KeyCode.R);
+        await("recorded", () -> shows("recorded W-0001"));
+        keys(KeyCode.R);
+        await("not again", () -> shows("recorded already, as W-0001"));
+        call(() -> {
+            lookup("#next-unit").<Button>query().fire();
+            return null;
+        });
+        await("the next one", () -> job().readings().isEmpty() && !shows("recorded W-0001"));
+    }
+
+    @Test
+    void aDroppedJobIsOpenedAndAnythingElseIsRefused() throws Exception {
+        Path elsewhere = Files.createDirectories(folder.resolve("elsewhere"))
+                .resolve("dropped" + JobFile.ENDING);
+        JobFile.write(elsewhere, UsualCable.all().getFirst().job());
+        assertThat(call(() -> window.dropped(List.of(folder.resolve("notes.txt"))))).isFalse();
+        await("why", () -> shows("None of that is a job"));
+        assertThat(call(() -> window.dropped(List.of(elsewhere)))).isTrue();
+        await("open", () -> window.here() != StageId.BENCH && session.file().equals(Optional.of(elsewhere)));
+        call(() -> {
+            window.exportTo(folder.resolve("elsewhere/copy"));
+            return null;
+        });
+        await("saved", () -> shows("A copy was saved"));
+        assertThat(JobFile.read(folder.resolve("elsewhere/copy" + JobFile.ENDING))).isEqualTo(job());
+    }
+}

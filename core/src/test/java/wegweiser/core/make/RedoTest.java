@@ -1,0 +1,58 @@
+package wegweiser.core.make;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.api.Test;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Reading;
+import wegweiser.core.usual.UsualCable;
+import wegweiser.core.wiring.Nets;
+
+class RedoTest {
+    static List<UsualCable> cables() {
+        return UsualCable.all();
+    }
+
+    @ParameterizedTest
+    @MethodSource("cables")
+    void onlyThatEndAndTheWholeCableAreLeftToDo(UsualCable cable) {
+        Job job = cable.job();
+        for (End end : job.ends()) {
+            Job anew = Redo.of(job, end.name(), 30, "anew", true);
+            assertThat(Nets.planned(anew)).isEqualTo(Nets.planned(job));
+            assertThat(anew.cable().lengthMm().getAsDouble())
+                    .isEqualTo(job.cable().lengthMm().getAsDouble() - 30);
+            List<Step> open = BenchSteps.of(anew, true).stream().filter(s -> !anew.done().contains(s.key()))
+                    .toList();
+            assertThat(open).as("%s, %s", cable.id(), end.name()).isNotEmpty()
+                    .allMatch(s -> s.end().equals(end.name()) || s.end().isEmpty())
+                    .noneMatch(s -> s.key().equals(":cut"));
+            assertThat(open).anyMatch(s -> s.key().equals(":prove"));
+            List<Step> there = BenchSteps.of(anew, true).stream().filter(s -> s.end().equals(end.name()))
+                    .toList();
+            assertThat(open).containsAll(there);
+        }
+    }
+
+    @Test
+    void whatWasMeasuredIsSetAside() {
+        Job job = cables().getFirst().job().withReading(Reading.beep("A.5", "B.5")).withDone(List.of("x"));
+        Job anew = Redo.of(job, "A", 0, "anew", true);
+        assertThat(anew.readings()).isEmpty();
+        assertThat(anew.setAside()).hasSize(1);
+        assertThat(anew.done()).doesNotContain("x");
+    }
+
+    @Test
+    void moreThanThereIsCannotBeCutOff() {
+        Job job = cables().getFirst().job();
+        double all = job.cable().lengthMm().getAsDouble();
+        assertThatIllegalArgumentException().isThrownBy(() -> Redo.of(job, "A", all, "anew", true));
+        assertThatIllegalArgumentException().isThrownBy(() -> Redo.of(job, "C", 10, "anew", true));
+    }
+}

@@ -35,7 +35,7 @@ final class OneWindow implements Outside {
         this.session = open;
         this.window = window(bench);
         session.file().ifPresent(f -> remember(Map.of("job", f.toAbsolutePath().toString())));
-        Background.tell(session.noticeProperty()::set);
+        Background.tell(session.notices()::warn);
         stage.setScene(WindowApp.scene(window));
         stage.titleProperty().bind(window.titleProperty());
         Rectangle2D screen = Screen.getPrimary().getVisualBounds();
@@ -44,7 +44,7 @@ final class OneWindow implements Outside {
         stage.focusedProperty().addListener((_, _, focused) -> {
             window.focused(focused);
             if (focused) {
-                Background.tell(session.noticeProperty()::set);
+                Background.tell(session.notices()::warn);
             }
         });
     }
@@ -88,7 +88,7 @@ final class OneWindow implements Outside {
             Workshop demo = new Workshop(WindowApp.passing());
             open(demo, Optional.of(DemoWorkshop.create(demo.folder())), true);
         } catch (IOException e) {
-            session.noticeProperty().set(t("notice.no-demo", Session.reason(e)));
+            session.notices().warn(t("notice.no-demo", Session.reason(e)));
         }
     }
 

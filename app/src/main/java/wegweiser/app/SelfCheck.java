@@ -66,8 +66,8 @@ final class SelfCheck {
         }, () -> units(session) > 0);
         check("saving", () -> session.edit(j -> j.withTitle(j.title() + " ")),
                 () -> !session.busyProperty().get());
-        if (!session.noticeProperty().get().isEmpty()) {
-            System.out.println("notice: " + session.noticeProperty().get());
+        if (!session.notices().words().get().isEmpty()) {
+            System.out.println("notice: " + session.notices().words().get());
         }
     }
 

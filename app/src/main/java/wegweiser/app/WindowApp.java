@@ -46,7 +46,7 @@ public final class WindowApp extends Application {
         boolean named = args.stream().anyMatch(a -> a.endsWith(JobFile.ENDING));
         first = new OneWindow(primary, open(args), !named && !pictures);
         Thread.currentThread().setUncaughtExceptionHandler(
-                (_, e) -> first.session().noticeProperty().set(t("notice.failed", Background.reason(e))));
+                (_, e) -> first.session().notices().warn(t("notice.failed", Background.reason(e))));
         first.place();
         MainWindow window = first.window();
         if (pictures) {
@@ -157,9 +157,9 @@ public final class WindowApp extends Application {
             try {
                 Session session = new Session(workshop, file, JobFile.load(file));
                 if (!trouble.isEmpty()) {
-                    session.noticeProperty().set(trouble);
+                    session.notices().warn(trouble);
                 } else if (!Files.isWritable(file)) {
-                    session.noticeProperty().set(t("notice.not-writable", file));
+                    session.notices().warn(t("notice.not-writable", file));
                 }
                 return session;
             } catch (BadFile e) {
@@ -182,7 +182,7 @@ public final class WindowApp extends Application {
         }
         Session session = new Session(workshop);
         if (!said.isEmpty()) {
-            session.noticeProperty().set(said);
+            session.notices().warn(said);
         }
         return session;
     }

@@ -69,7 +69,7 @@ public final class BenchStage implements StageView {
         this.doors = doors;
         folder = new JobFolder(session.workshop());
         index = new JobIndex(session.workshop());
-        deeds = new Deeds(folder, session.noticeProperty()::set, () -> {
+        deeds = new Deeds(folder, session.notices(), () -> {
             // the job that is open may have another name now
             session.lookAgain();
             again();
@@ -177,7 +177,7 @@ public final class BenchStage implements StageView {
         list.setVisible(!none);
         listed.run();
         if (!found.trouble().isEmpty()) {
-            session.noticeProperty().set(found.trouble());
+            session.notices().warn(found.trouble());
         }
         List<Path> rest = files;
         reading.run(() -> {

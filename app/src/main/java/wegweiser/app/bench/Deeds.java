@@ -8,8 +8,8 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Consumer;
 import wegweiser.app.stage.Background;
+import wegweiser.app.stage.Notices;
 import wegweiser.app.stage.Session;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.workshop.JobFolder;
@@ -20,7 +20,7 @@ import wegweiser.files.workshop.JobFolder;
  */
 final class Deeds {
     private final JobFolder folder;
-    private final Consumer<String> say;
+    private final Notices notices;
     private final Runnable changed;
     private final Deque<Deed> done = new ArrayDeque<>();
     private final Deque<Deed> undone = new ArrayDeque<>();
@@ -34,12 +34,12 @@ final class Deeds {
     private record Deed(String words, Doing again, Doing back) {}
 
     /**
-     * @param say tells what could not be done
+     * @param notices where it is said what was done, and what could not be
      * @param changed called whenever something was done
      */
-    Deeds(JobFolder folder, Consumer<String> say, Runnable changed) {
+    Deeds(JobFolder folder, Notices notices, Runnable changed) {
         this.folder = folder;
-        this.say = say;
+        this.notices = notices;
         this.changed = changed;
     }
 
@@ -99,6 +99,7 @@ final class Deeds {
         run(deed.again(), () -> {
             done.push(deed);
             undone.clear();
+            notices.say(t("deed.done", deed.words()), new Notices.Way(t("do.undo"), this::undo));
         });
     }
 
@@ -118,7 +119,7 @@ final class Deeds {
             if (trouble.isEmpty()) {
                 then.run();
             } else {
-                say.accept(t("deed.failed", trouble));
+                notices.warn(t("deed.failed", trouble));
             }
             changed.run();
         });

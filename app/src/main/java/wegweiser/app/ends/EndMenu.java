@@ -128,11 +128,11 @@ final class EndMenu extends MenuButton {
 
     private void remove() {
         if (session.job().ends().size() == 1) {
-            session.noticeProperty().set(t("ends.last"));
+            session.notices().say(t("ends.last"));
             return;
         }
         if (isUsed(session.job())) {
-            session.noticeProperty().set(t("ends.in-use", name));
+            session.notices().say(t("ends.in-use", name));
             return;
         }
         session.edit(job -> isUsed(job) || job.ends().size() == 1
@@ -153,7 +153,7 @@ final class EndMenu extends MenuButton {
         try {
             paste(Document.textOf(file), file.getFileName().toString());
         } catch (BadFile e) {
-            session.noticeProperty().set(t("notice.kept", e.getMessage()));
+            session.notices().warn(t("notice.kept", e.getMessage()));
         }
     }
 
@@ -165,9 +165,9 @@ final class EndMenu extends MenuButton {
         List<PinRow> rows = session.job().end(name).orElseThrow().pinout();
         try {
             AtomicFile.write(file, PinoutCsv.text(rows).getBytes(StandardCharsets.UTF_8));
-            session.noticeProperty().set(t("pinout.written", file, Files.size(file)));
+            session.notices().say(t("pinout.written", file, Files.size(file)));
         } catch (IOException e) {
-            session.noticeProperty().set(t("own.error.disk", e.getMessage()));
+            session.notices().warn(t("own.error.disk", e.getMessage()));
         }
     }
 }

@@ -137,7 +137,7 @@ public final class LogStage implements StageView {
             table.setPlaceholder(Panels.quiet(found.trouble().isPresent()
                     ? t("log.unreadable")
                     : text.isBlank() ? t("log.empty") : t("log.no-match", text)));
-            found.trouble().ifPresent(x -> session.noticeProperty().set(t("log.trouble", x)));
+            found.trouble().ifPresent(x -> session.notices().warn(t("log.trouble", x)));
         });
     }
 

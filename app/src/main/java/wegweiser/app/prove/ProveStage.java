@@ -28,6 +28,7 @@ import wegweiser.app.controls.Pegboard;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.DockWork;
+import wegweiser.app.stage.Notices.Notice;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
@@ -220,11 +221,11 @@ public final class ProveStage implements StageView {
     public void record() {
         Job job = session.job();
         if (recorded.isPresent()) {
-            session.noticeProperty().set(t("prove.already", recorded.get()));
+            session.notices().say(t("prove.already", recorded.get()));
             return;
         }
         if (job.links().isEmpty() || job.readings().isEmpty()) {
-            session.noticeProperty().set(t("prove.nothing-to-record"));
+            session.notices().say(t("prove.nothing-to-record"));
             return;
         }
         Fixture fixture = choices.fixtureProperty().get();
@@ -233,16 +234,16 @@ public final class ProveStage implements StageView {
                 // another window may have been faster
                 Optional<String> before = log.recorded(job);
                 if (before.isPresent()) {
-                    return t("prove.already", before.get());
+                    return Notice.of(t("prove.already", before.get()));
                 }
                 Unit unit = log.add(job, fixture, Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
-                return t("prove.recorded", unit.label());
+                return Notice.of(t("prove.recorded", unit.label()));
             } catch (IOException e) {
-                return t("prove.not-recorded", e.getMessage());
+                return Notice.warning(t("prove.not-recorded", e.getMessage()));
             }
         }, said -> {
             session.unitLogged();
-            session.noticeProperty().set(said);
+            session.notices().show(said);
             recordedNow.run();
         });
     }

@@ -72,7 +72,7 @@ public final class DockWork {
             if (choices.buzzerProperty().get() && simulated.get().equals(Outcome.BEEP)
                     && !asked.map(Asked::touch).equals(sounded)) {
                 Buzzer.sound(
-                        () -> Platform.runLater(() -> session.noticeProperty().set(t("notice.no-sound"))));
+                        () -> Platform.runLater(() -> session.notices().say(t("notice.no-sound"))));
             }
             sounded = asked.map(Asked::touch);
         } else {

@@ -48,7 +48,7 @@ public final class Session {
     private Derived derived;
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
     private final StringProperty saved = new SimpleStringProperty("");
-    private final StringProperty notice = new SimpleStringProperty("");
+    private final Notices notices = new Notices();
     private Library library = Library.NONE;
     private Optional<Path> file;
     /** What is on the disk; the writer's alone, so that every change is made to what the one before it left there. */
@@ -129,7 +129,7 @@ public final class Session {
         LibraryFolder.Loaded loaded = workshop.library().load();
         library = loaded.library();
         if (!loaded.refused().isEmpty()) {
-            notice.set(t("notice.library", String.join(" ", loaded.refused())));
+            notices.warn(t("notice.library", String.join(" ", loaded.refused())));
         }
     }
 
@@ -175,9 +175,9 @@ public final class Session {
         return saved;
     }
 
-    /** Something the person should know, such as a file that could not be read; empty for nothing. */
-    public StringProperty noticeProperty() {
-        return notice;
+    /** What the person should know, such as a file that could not be read. */
+    public Notices notices() {
+        return notices;
     }
 
     /** Changes the job: as it is on the disk when the change's turn has come, which may be after someone else's. */
@@ -202,7 +202,7 @@ public final class Session {
         if (file.isEmpty() || Files.exists(file.get())) {
             change((_, _) -> Optional.empty());
         } else {
-            notice.set(t("notice.removed", job.get().title()));
+            notices.warn(t("notice.removed", job.get().title()));
         }
     }
 
@@ -227,7 +227,7 @@ public final class Session {
             return;
         }
         if (job.get().isReadOnly()) {
-            notice.set(t("notice.read-only"));
+            notices.warn(t("notice.read-only"));
             return;
         }
         writing++;
@@ -283,11 +283,12 @@ public final class Session {
         if (!after.file().equals(file)) {
             return;
         }
-        if (!said.isEmpty()) {
-            notice.set(said);
-        } else if (notice.get().equals(unsaved)) {
+        if (failed) {
+            notices.warn(said);
+        } else {
             // the disk takes changes again
-            notice.set("");
+            notices.clear(unsaved);
+            notices.say(said);
         }
         unsaved = failed ? said : "";
         if (failed) {
@@ -315,10 +316,10 @@ public final class Session {
             workshop.remember(java.util.Map.of("job", other.toAbsolutePath().toString()));
             return true;
         } catch (BadFile e) {
-            notice.set(t("notice.kept", e.getMessage()));
+            notices.warn(t("notice.kept", e.getMessage()));
             return false;
         } catch (IOException e) {
-            notice.set(t("notice.settings", reason(e)));
+            notices.warn(t("notice.settings", reason(e)));
             return true;
         }
     }
@@ -335,12 +336,12 @@ public final class Session {
         history.set(there.history());
         job.set(there.history().present());
         saved.set("");
-        notice.set("");
+        notices.clear();
     }
 
     private void readOnlyNotice(Job read) {
         if (read.isReadOnly()) {
-            notice.set(t("notice.read-only"));
+            notices.warn(t("notice.read-only"));
         }
     }
 

@@ -295,10 +295,9 @@ public final class TraceStage implements StageView {
         int unproved = derived.proof().unproved();
         Job good = GoodCable.asPlan(derived);
         session.edit(_ -> good);
-        session.noticeProperty()
-                .set(unproved == 0
-                        ? t("trace.as-plan.done")
-                        : t("trace.as-plan.partly", Words.say("pairs", unproved)));
+        session.notices().say(unproved == 0
+                ? t("trace.as-plan.done")
+                : t("trace.as-plan.partly", Words.say("pairs", unproved)));
         go.accept(StageId.PROVE);
     }
 

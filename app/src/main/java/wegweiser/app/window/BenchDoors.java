@@ -42,7 +42,7 @@ record BenchDoors(MainWindow window, Session session, Outside outside) implement
             }
         }, made -> {
             if (!made.getLast().isEmpty()) {
-                session.noticeProperty().set(made.getLast());
+                session.notices().warn(made.getLast());
             } else if (session.open(Path.of(made.getFirst()))) {
                 window.go(stage);
             }

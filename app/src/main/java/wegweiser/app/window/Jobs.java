@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
 import wegweiser.app.stage.Background;
+import wegweiser.app.stage.Notices.Notice;
 import wegweiser.app.stage.Session;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -24,7 +25,7 @@ public final class Jobs {
         try {
             return session.workshop().jobFiles();
         } catch (IOException e) {
-            session.noticeProperty().set(t("notice.jobs", e.getMessage()));
+            session.notices().warn(t("notice.jobs", e.getMessage()));
             return List.of();
         }
     }
@@ -43,44 +44,44 @@ public final class Jobs {
         return session.workshop().folder().resolve("sheets").resolve(stem + ".pdf");
     }
 
-    /** Writes a copy of a job; returns the sentence to show. */
-    static String export(Job job, Path target) {
+    /** Writes a copy of a job; returns the message to show. */
+    static Notice export(Job job, Path target) {
         Path file = target.getFileName().toString().endsWith(JobFile.ENDING)
                 ? target
                 : target.resolveSibling(target.getFileName() + JobFile.ENDING);
         try {
             JobFile.write(file, job);
-            return t("notice.exported", file);
+            return Notice.of(t("notice.exported", file));
         } catch (IOException | RuntimeException e) {
-            return t("notice.not-exported", Session.reason(e));
+            return Notice.warning(t("notice.not-exported", Session.reason(e)));
         }
     }
 
-    /** Keeps a job to start others from; returns the sentence to show. */
-    static String keepUsual(Workshop workshop, Job job, String title) {
+    /** Keeps a job to start others from; returns the message to show. */
+    static Notice keepUsual(Workshop workshop, Job job, String title) {
         try {
             new OwnUsual(workshop).keep(job, title);
-            return t("notice.kept-usual", title);
+            return Notice.of(t("notice.kept-usual", title));
         } catch (IOException | RuntimeException e) {
-            return t("notice.not-exported", Session.reason(e));
+            return Notice.warning(t("notice.not-exported", Session.reason(e)));
         }
     }
 
-    /** Writes the sheet as PDF and HTML; returns the sentence to show. */
-    static String writeSheet(Job job, Path pdf) {
+    /** Writes the sheet as PDF and HTML; returns the message to show. */
+    static Notice writeSheet(Job job, Path pdf) {
         Path html = pdf.resolveSibling(pdf.getFileName().toString().replace(".pdf", ".html"));
         try {
             Sheets.write(job, "", html);
         } catch (IOException | BadFile | RuntimeException e) {
-            return t("notice.no-sheet", Session.reason(e));
+            return Notice.warning(t("notice.no-sheet", Session.reason(e)));
         }
         try {
             Set<String> missing = Sheets.write(job, "", pdf);
             return missing.isEmpty()
-                    ? t("notice.sheet", pdf)
-                    : t("notice.sheet-letters", pdf, String.join(" ", missing));
+                    ? Notice.of(t("notice.sheet", pdf))
+                    : Notice.warning(t("notice.sheet-letters", pdf, String.join(" ", missing)));
         } catch (IOException | BadFile | RuntimeException | LinkageError e) {
-            return t("notice.html-only", html, Background.reason(e));
+            return Notice.warning(t("notice.html-only", html, Background.reason(e)));
         }
     }
 }

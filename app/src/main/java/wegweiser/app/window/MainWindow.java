@@ -13,18 +13,13 @@ import java.util.Set;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.stage.FileChooser;
 import wegweiser.app.actions.Action;
@@ -60,8 +55,6 @@ public final class MainWindow {
     private final Choices choices;
     private final StackPane root = new StackPane();
     private final BorderPane frame = new BorderPane();
-    private final HBox notice = new HBox(12);
-    private final Label noticeText = new Label();
     private final SignpostBar bar;
     private final Map<StageId, Supplier<StageView>> makers = new EnumMap<>(StageId.class);
     private final Map<StageId, StageView> stages = new EnumMap<>(StageId.class);
@@ -98,7 +91,8 @@ public final class MainWindow {
         root.getStyleClass().add("wegweiser");
         root.getChildren().add(frame);
         frame.setMinSize(0, 0);
-        frame.setTop(new javafx.scene.layout.VBox(bar, notice()));
+        frame.setTop(bar);
+        root.getChildren().add(new MessageView(session.notices()));
         session.jobProperty().addListener(_ -> refresh());
         session.savedProperty().addListener(_ -> title());
         choices.nightProperty().addListener(_ -> night());
@@ -128,23 +122,6 @@ public final class MainWindow {
                 : job.links().isEmpty() && !job.readings().isEmpty() ? StageId.TRACE : StageId.ENDS;
     }
 
-    private Node notice() {
-        notice.getStyleClass().add("notice");
-        notice.setAlignment(Pos.CENTER_LEFT);
-        notice.setId("notice");
-        noticeText.setWrapText(true);
-        Button close = new Button(t("notice.close"));
-        close.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        close.setOnAction(_ -> session.noticeProperty().set(""));
-        HBox.setHgrow(noticeText, Priority.ALWAYS);
-        noticeText.setMaxWidth(Double.MAX_VALUE);
-        notice.getChildren().addAll(noticeText, close);
-        noticeText.textProperty().bind(session.noticeProperty());
-        notice.visibleProperty().bind(session.noticeProperty().isNotEmpty());
-        notice.managedProperty().bind(notice.visibleProperty());
-        return notice;
-    }
-
     public Parent root() {
         return root;
     }
@@ -171,7 +148,7 @@ public final class MainWindow {
         Optional<Path> job = files.stream().filter(f -> f.getFileName().toString().endsWith(JobFile.ENDING))
                 .findFirst();
         if (job.isEmpty()) {
-            session.noticeProperty().set(t("notice.dropped", JobFile.ENDING));
+            session.notices().warn(t("notice.dropped", JobFile.ENDING));
             return false;
         }
         new BenchDoors(this, session, outside).open(job.get(), Optional.empty());
@@ -234,7 +211,7 @@ public final class MainWindow {
     }
 
     public void clearNotice() {
-        session.noticeProperty().set("");
+        session.notices().clear();
     }
 
     public StageId here() {
@@ -391,7 +368,7 @@ public final class MainWindow {
     /** Writes a copy of the open job. */
     public void exportTo(Path target) {
         Job job = session.job();
-        Background.errand(() -> Jobs.export(job, target), session.noticeProperty()::set);
+        Background.errand(() -> Jobs.export(job, target), session.notices()::show);
     }
 
     /** Asks for a name and keeps the open job to start others from. */
@@ -399,7 +376,7 @@ public final class MainWindow {
         NameForm form = new NameForm(t("keep.usual.title"), t("keep.usual.hint"), name -> {
             Job job = session.job();
             Background.errand(() -> Jobs.keepUsual(session.workshop(), job, name),
-                    session.noticeProperty()::set);
+                    session.notices()::show);
             return Optional.empty();
         }, overlay::down);
         overlay.up(form);
@@ -463,6 +440,6 @@ public final class MainWindow {
     public void sheet() {
         Path written = Jobs.sheetFile(session);
         Job job = session.job();
-        Background.errand(() -> Jobs.writeSheet(job, written), session.noticeProperty()::set);
+        Background.errand(() -> Jobs.writeSheet(job, written), session.notices()::show);
     }
 }

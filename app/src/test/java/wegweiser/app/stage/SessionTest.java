@@ -97,7 +97,7 @@ class SessionTest extends ApplicationTest {
                     Files.createDirectory(file);
                     onWindow(() -> session.edit(j -> j.withTitle(j.title() + "!")));
                     settle();
-                    assertThat(session.noticeProperty().get()).contains("could not be saved");
+                    assertThat(session.notices().words().get()).contains("could not be saved");
                     Files.delete(file);
                     Files.move(aside, file);
                 } else if (kind == 1) {
@@ -150,7 +150,7 @@ class SessionTest extends ApplicationTest {
             throw new IllegalStateException("a rule that cannot be applied");
         }));
         settle();
-        assertThat(session.noticeProperty().get()).contains("a rule that cannot be applied");
+        assertThat(session.notices().words().get()).contains("a rule that cannot be applied");
         onWindow(() -> session.edit(j -> j.withTitle("next")));
         settle();
         assertThat(JobFile.read(file).title()).isEqualTo("next");

@@ -1,10 +1,8 @@
 package wegweiser.core.model;
 
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.zip.CRC32;
 
 /**
  * Marks of what a plan and readings were made for, by which it is seen that something changed since.
@@ -67,9 +65,12 @@ public record Basis(Optional<String> ends, Optional<String> plan, Map<String, Ob
         return mark(text);
     }
 
-    private static String mark(StringBuilder text) {
-        CRC32 sum = new CRC32();
-        sum.update(text.toString().getBytes(StandardCharsets.UTF_8));
-        return String.format("%08x", sum.getValue());
+    /** FNV-1a over the letters, 64 bits. */
+    private static String mark(CharSequence text) {
+        long sum = 0xcbf29ce484222325L;
+        for (int k = 0; k < text.length(); k++) {
+            sum = (sum ^ text.charAt(k)) * 0x100000001b3L;
+        }
+        return String.format("%016x", sum);
     }
 }

@@ -120,7 +120,7 @@ class BenchTest extends WindowTest {
             other.lookAgain();
             return null;
         });
-        await("it is said there", () -> other.noticeProperty().get().contains("was removed"));
+        await("it is said there", () -> other.notices().words().get().contains("was removed"));
         assertThat(files()).isEqualTo(3);
         call(() -> {
             other.edit(j -> j.withTitle("kept by the other"));

@@ -115,7 +115,7 @@ class TwoWritersTest extends WindowTest {
         edit(j -> j.withReadings(List.of()).withLinks(List.of()));
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);
         keys(KeyCode.R);
-        await("it says why", () -> session.noticeProperty().get().contains("nothing to record"));
+        await("it says why", () -> session.notices().words().get().contains("nothing to record"));
         assertThat(folder.resolve("logbook.db")).doesNotExist();
     }
 

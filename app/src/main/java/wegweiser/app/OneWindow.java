@@ -92,6 +92,16 @@ final class OneWindow implements Outside {
         }
     }
 
+    @Override
+    public void workshop(Path folder) {
+        try {
+            Workshop.choose(folder);
+        } catch (IOException e) {
+            session.notices().warn(t("notice.settings", Session.reason(e)));
+        }
+        open(new Workshop(folder), Optional.empty(), true);
+    }
+
     private void open(Workshop workshop, Optional<Path> job, boolean bench) {
         Stage more = new Stage();
         OneWindow another = new OneWindow(more, WindowApp.session(workshop, job), bench);

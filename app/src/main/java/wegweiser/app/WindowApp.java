@@ -50,6 +50,7 @@ public final class WindowApp extends Application {
         first.place();
         MainWindow window = first.window();
         if (pictures) {
+            window.knowsAll();
             primary.setX(0);
             primary.setY(0);
             option(args, "--size").map(size -> size.split("x")).ifPresent(size -> {
@@ -115,7 +116,7 @@ public final class WindowApp extends Application {
         if (given >= 0 && given + 1 < args.size()) {
             workshop = new Workshop(Path.of(args.get(given + 1)));
         } else {
-            workshop = demo ? new Workshop(passing()) : Workshop.usual();
+            workshop = demo ? new Workshop(passing()) : Workshop.chosen();
         }
         Optional<Path> first = demo && workshop.jobFiles().isEmpty()
                 ? Optional.of(DemoWorkshop.create(workshop.folder()))

@@ -35,6 +35,11 @@ public abstract class WindowTest extends ApplicationTest {
     protected MainWindow window;
     private Stage stage;
 
+    /** The job that is open at first, in a workshop that this fills; the demo unless a test says otherwise. */
+    protected Optional<Path> opened(Path workshop) throws IOException {
+        return Optional.of(fill(workshop));
+    }
+
     /** What the workshop holds when the window opens; the demo unless a test says otherwise. */
     protected Path fill(Path workshop) throws IOException {
         return DemoWorkshop.create(workshop);
@@ -44,13 +49,15 @@ public abstract class WindowTest extends ApplicationTest {
     public void start(Stage newStage) throws IOException {
         stage = newStage;
         folder = Files.createTempDirectory("wegweiser-test");
-        open(Optional.of(fill(folder)));
+        open(opened(folder));
     }
 
     private void open(Optional<Path> job) throws IOException {
         session = WindowApp.session(new Workshop(folder), job);
         window = new MainWindow(session);
-        session.workshop().remember(Map.of("job", session.file().orElseThrow().toString()));
+        if (session.isOpen()) {
+            session.workshop().remember(Map.of("job", session.file().orElseThrow().toString()));
+        }
         Scene scene = WindowApp.scene(window);
         stage.setScene(scene);
         stage.setX(0);

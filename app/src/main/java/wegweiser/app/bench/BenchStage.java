@@ -71,7 +71,7 @@ public final class BenchStage implements StageView {
         index = new JobIndex(session.workshop());
         deeds = new Deeds(folder, session.notices(), () -> {
             // the job that is open may have another name now
-            session.lookAgain();
+            session.takeIn();
             again();
         });
         cards = new Cards(index, job -> Card.of(job, choices.fixtureProperty().get(),

@@ -53,7 +53,12 @@ final class JobList extends ListView<Path> {
         Optional<Path> chosen = Optional.ofNullable(getSelectionModel().getSelectedItem());
         getItems().setAll(files);
         Stream.of(chosen, open, files.stream().findFirst()).flatMap(Optional::stream).filter(files::contains)
-                .findFirst().ifPresent(getSelectionModel()::select);
+                .findFirst().ifPresent(file -> {
+                    getSelectionModel().select(file);
+                    if (chosen.isEmpty()) {
+                        scrollTo(Math.max(0, files.indexOf(file) - 1));
+                    }
+                });
     }
 
     /** A card has been worked out. */

@@ -43,7 +43,7 @@ final class CatalogCommand extends JobCommand {
     }
 
     private LibraryFolder folder() throws Exception {
-        return (workshop == null ? Workshop.usual() : new Workshop(workshop)).library();
+        return (workshop == null ? Workshop.chosen() : new Workshop(workshop)).library();
     }
 
     private Library library() throws Exception {

@@ -62,7 +62,7 @@ final class LogCommand extends JobCommand {
     }
 
     private Logbook open() throws Exception {
-        Workshop shop = workshop == null ? Workshop.usual() : new Workshop(workshop);
+        Workshop shop = workshop == null ? Workshop.chosen() : new Workshop(workshop);
         return Logbook.open(shop.logbook());
     }
 

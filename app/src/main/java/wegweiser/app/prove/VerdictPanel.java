@@ -8,7 +8,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
@@ -70,10 +69,8 @@ final class VerdictPanel extends VBox {
         written.setText(label.map(l -> t("prove.is-recorded", l)).orElse(""));
         record.setVisible(label.isEmpty());
         record.setManaged(label.isEmpty());
-        for (Labeled some : List.of(written, next)) {
-            some.setVisible(label.isPresent());
-            some.setManaged(label.isPresent());
-        }
+        written.setVisible(label.isPresent());
+        written.setManaged(label.isPresent());
     }
 
     void show(Job job, Evidence evidence, Verdict v, List<Explanation> explanations) {
@@ -116,7 +113,10 @@ final class VerdictPanel extends VBox {
             add(t("prove.blind"), "group");
             v.blind().forEach(b -> add(b, "quiet"));
         }
-        record.setDisable(job.links().isEmpty() || job.readings().isEmpty());
+        boolean measured = !job.links().isEmpty() && !job.readings().isEmpty();
+        record.setDisable(!measured);
+        next.setVisible(measured);
+        next.setManaged(measured);
         HBox.setHgrow(record, null);
     }
 
@@ -133,6 +133,7 @@ final class VerdictPanel extends VBox {
         counts.getChildren().clear();
         story.getChildren().clear();
         record.setDisable(true);
+        next.setVisible(false);
     }
 
     private void add(String text, String style) {

@@ -18,7 +18,10 @@ import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.advice.LearnedCost;
+import wegweiser.core.model.Extra;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Schools;
 import wegweiser.files.workshop.Workshop;
 
 /** What the person has chosen and the next start should remember. */
@@ -37,6 +40,7 @@ public final class Choices {
     private final ObjectProperty<Optional<Facing>> facing = new SimpleObjectProperty<>(Optional.empty());
     private final BooleanProperty twice = new SimpleBooleanProperty(true);
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
+    private final ObjectProperty<Schools> schools = new SimpleObjectProperty<>(Schools.NONE);
 
     public Choices(Workshop workshop) {
         this.workshop = workshop;
@@ -48,6 +52,15 @@ public final class Choices {
         rightHanded.set(!workshop.setting("hand").map("left"::equals).orElse(false));
         workshop.setting("cost.from").flatMap(Choices::time).ifPresent(f -> learnFrom = f);
         workshop.setting("cost").map(Choices::read).ifPresent(cost::set);
+        schools.set(new Schools(
+                workshop.setting("school.screen").flatMap(w -> HasId.find(Schools.Screen.class, w)),
+                workshop.setting("school.network").flatMap(w -> HasId.find(Schools.Network.class, w)),
+                workshop.setting("school.cups").flatMap(w -> HasId.find(Schools.Cups.class, w)), Extra.NONE));
+        schools.addListener((_, _, s) -> {
+            s.screen().ifPresent(w -> remember("school.screen", w.id()));
+            s.network().ifPresent(w -> remember("school.network", w.id()));
+            s.cups().ifPresent(w -> remember("school.cups", w.id()));
+        });
         cost.addListener((_, _, c) -> remember("cost",
                 c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug() + " "
                         + c.readValue()));
@@ -162,5 +175,10 @@ public final class Choices {
     /** Whether Enter takes the simulated meter's reading, where the job brings one. */
     public BooleanProperty simulatedProperty() {
         return simulated;
+    }
+
+    /** Which of several good ways new jobs begin with. */
+    public ObjectProperty<Schools> schoolsProperty() {
+        return schools;
     }
 }

@@ -206,6 +206,13 @@ public final class Session {
         }
     }
 
+    /** Takes in what this window itself wrote into the file by another way; nothing is said of it. */
+    public void takeIn() {
+        if (file.filter(Files::exists).isPresent()) {
+            change((_, _) -> Optional.empty(), true);
+        }
+    }
+
     /** What taking back would take back, in words; empty at the beginning. */
     public Optional<String> undoes() {
         History<Job> now = history.get();
@@ -223,6 +230,10 @@ public final class Session {
     }
 
     private void change(Step step) {
+        change(step, false);
+    }
+
+    private void change(Step step, boolean quietly) {
         if (writer.isShutdown() || file.isEmpty()) {
             return;
         }
@@ -232,11 +243,11 @@ public final class Session {
         }
         writing++;
         busy.set(true);
-        writer.execute(() -> write(step));
+        writer.execute(() -> write(step, quietly));
     }
 
     /** On the writer's thread: one change, made to what is on the disk, and written there before it is shown. */
-    private void write(Step step) {
+    private void write(Step step, boolean quietly) {
         OnDisk before = onDisk;
         Path where = before.file().orElseThrow();
         String said = "";
@@ -252,7 +263,7 @@ public final class Session {
                         return made.get().present();
                     });
             onDisk = new OnDisk(before.file(), made.get(), stored.digest());
-            said = elsewhere.get() ? t("notice.elsewhere") : "";
+            said = elsewhere.get() && !quietly ? t("notice.elsewhere") : "";
         } catch (IOException | BadFile e) {
             failed = true;
             said = t("notice.not-saved", where.getFileName(), reason(e));

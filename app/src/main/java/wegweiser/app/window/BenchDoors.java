@@ -13,6 +13,7 @@ import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Schools;
 import wegweiser.files.workshop.JobFolder;
 
 /** Where the bench leads to: the stages of this window, and other windows. */
@@ -33,7 +34,10 @@ record BenchDoors(MainWindow window, Session session, Outside outside) implement
     }
 
     @Override
-    public void begin(Job job, StageId stage) {
+    public void begin(Job begun, StageId stage) {
+        Job job = begun.schools().equals(Schools.NONE)
+                ? begun.withSchools(window.choices().schoolsProperty().get())
+                : begun;
         Background.errand(() -> {
             try {
                 return List.of(new JobFolder(session.workshop()).add(job).toString(), "");

@@ -21,6 +21,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import wegweiser.app.actions.Action;
 import wegweiser.app.bench.BenchStage;
@@ -64,6 +65,7 @@ public final class MainWindow {
     private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
     private final List<Action> everywhere;
     private final Outside outside;
+    private final FirstSteps lessons;
     private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
     private boolean isHeld;
     private StageId here = StageId.BENCH;
@@ -92,8 +94,12 @@ public final class MainWindow {
         root.getChildren().add(frame);
         frame.setMinSize(0, 0);
         frame.setTop(bar);
-        root.getChildren().add(new MessageView(session.notices()));
-        session.jobProperty().addListener(_ -> refresh());
+        lessons = new FirstSteps(session.workshop(), frame);
+        root.getChildren().addAll(lessons, new MessageView(session.notices()));
+        session.jobProperty().addListener((_, before, now) -> {
+            refresh();
+            lessons.changed(before, now);
+        });
         session.savedProperty().addListener(_ -> title());
         choices.nightProperty().addListener(_ -> night());
         choices.fixtureProperty().addListener(_ -> refresh());
@@ -173,6 +179,11 @@ public final class MainWindow {
         }
     }
 
+    /** Teaches nothing any more. */
+    public void knowsAll() {
+        lessons.skip();
+    }
+
     /** Goes to a stage; to the bench where it would show a job and none is open. */
     public void go(StageId wanted) {
         StageId id = wanted.needsJob() && !session.isOpen() ? StageId.BENCH : wanted;
@@ -182,6 +193,7 @@ public final class MainWindow {
         frame.setBottom(stage.dock().orElse(null));
         bar.showHere(id);
         refresh();
+        lessons.show(id);
         javafx.application.Platform.runLater(() -> {
             // whatever was put up over the stage meanwhile keeps the focus
             if (!overlay.isUp()) {
@@ -336,7 +348,19 @@ public final class MainWindow {
 
     /** Puts up what a person can choose. */
     void settings() {
-        overlay.up(new SettingsPanel(choices, overlay::down));
+        overlay.up(new SettingsPanel(choices, session.workshop().folder().toAbsolutePath().toString(),
+                this::chooseWorkshop,
+                overlay::down));
+    }
+
+    private void chooseWorkshop() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(t("settings.other-folder"));
+        File chosen = chooser.showDialog(root.getScene().getWindow());
+        if (chosen != null) {
+            overlay.down();
+            outside.workshop(chosen.toPath());
+        }
     }
 
     /** Asks for another name of the job. */

@@ -14,6 +14,9 @@ public interface Outside {
 
         @Override
         public void demo() {}
+
+        @Override
+        public void workshop(Path folder) {}
     };
 
     /** Opens one more window on the same workshop. */
@@ -24,4 +27,7 @@ public interface Outside {
 
     /** Opens a window on the demo workshop. */
     void demo();
+
+    /** Opens a window on another workshop, and begins there from the next start on. */
+    void workshop(Path folder);
 }

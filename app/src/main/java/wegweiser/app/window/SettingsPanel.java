@@ -2,31 +2,135 @@ package wegweiser.app.window;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.time.Instant;
+import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
 import javafx.beans.property.BooleanProperty;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Spinner;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.SchoolChoice;
+import wegweiser.app.controls.Worded;
 import wegweiser.app.stage.Choices;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.model.Schools;
+import wegweiser.core.words.Words;
 
-/** What a person chooses once; kept for the next time. */
+/** What a person chooses once, on one page; each choice is kept at once for the next time. */
 final class SettingsPanel extends VBox {
-    SettingsPanel(Choices choices, Runnable close) {
+    private final Choices choices;
+    private final VBox page = new VBox(7);
+
+    /**
+     * The page.
+     *
+     * @param folder the workshop's folder, as it is written
+     * @param other chooses another workshop
+     */
+    SettingsPanel(Choices choices, String folder, Runnable other, Runnable close) {
+        super(12);
+        this.choices = choices;
         setId("settings");
-        setSpacing(12);
         Button done = new Button(t("settings.close"));
         done.setDefaultButton(true);
         done.setOnAction(_ -> close.run());
-        getChildren().addAll(Panels.heading(t("settings.title")), box("night", choices.nightProperty()),
-                box("right-handed", choices.rightHandedProperty()), box("buzzer", choices.buzzerProperty()),
-                box("simulated", choices.simulatedProperty()), done);
-        getChildren().get(1).requestFocus();
+        CheckBox night = box("night", choices.nightProperty());
+        group("look", night);
+        group("hand", box("right-handed", choices.rightHandedProperty()), pace());
+        group("meter", line("fixture", fixture()), box("twice", choices.twiceProperty()),
+                line("wiggle", wiggle()),
+                box("buzzer", choices.buzzerProperty()), box("simulated", choices.simulatedProperty()));
+        group("schools", line("screen", school("screen", Schools.Screen.values(), Schools.Screen.ONE_END,
+                choices.schoolsProperty().get().screen().orElse(null),
+                w -> choices.schoolsProperty().get().withScreen(w))),
+                line("network", school("network", Schools.Network.values(), Schools.Network.T568B,
+                        choices.schoolsProperty().get().network().orElse(null),
+                        w -> choices.schoolsProperty().get().withNetwork(w))),
+                line("cups", school("cups", Schools.Cups.values(), Schools.Cups.FILL,
+                        choices.schoolsProperty().get().cups().orElse(null),
+                        w -> choices.schoolsProperty().get().withCups(w))));
+        Label where = new Label(folder);
+        where.getStyleClass().add("mono");
+        where.setId("settings-folder");
+        Button choose = new Button(t("settings.other-folder"));
+        choose.setId("settings-other-folder");
+        choose.setOnAction(_ -> other.run());
+        group("folder", Panels.whole(where), choose);
+        ScrollPane scroll = Panels.scroll(page);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(Panels.heading(t("settings.title")), scroll, done);
+        setPrefSize(620, 650);
+        night.requestFocus();
+    }
+
+    private void group(String key, Node... settings) {
+        Label heading = new Label(t("settings.group." + key));
+        heading.getStyleClass().add("group");
+        page.getChildren().add(heading);
+        page.getChildren().addAll(settings);
+    }
+
+    private static HBox line(String key, Region control) {
+        Label words = new Label(t("settings." + key));
+        words.setLabelFor(control);
+        control.setMinWidth(300);
+        control.setMaxWidth(300);
+        return Panels.line(words, control);
     }
 
     private static CheckBox box(String id, BooleanProperty chosen) {
         CheckBox box = new CheckBox(t("settings." + id));
         box.setId("settings-" + id);
+        box.setWrapText(true);
         box.selectedProperty().bindBidirectional(chosen);
         return box;
+    }
+
+    /** How fast this person was found to be, and how to forget it. */
+    private HBox pace() {
+        Label words = new Label();
+        words.textProperty().bind(Bindings.createStringBinding(
+                () -> t("settings.pace", Words.number(choices.costProperty().get().moveProbe())),
+                choices.costProperty()));
+        Button forget = new Button(t("settings.forget"));
+        forget.setId("settings-forget");
+        forget.setMinWidth(USE_PREF_SIZE);
+        forget.setOnAction(_ -> choices.resetCost(Instant.now()));
+        return Panels.line(words, forget);
+    }
+
+    private ChoiceBox<Fixture> fixture() {
+        ChoiceBox<Fixture> fixture = new ChoiceBox<>();
+        fixture.getItems().setAll(Fixture.values());
+        fixture.setConverter(new Worded<>(f -> t("fixture." + f.id())));
+        fixture.setId("settings-fixture");
+        fixture.valueProperty().bindBidirectional(choices.fixtureProperty());
+        return fixture;
+    }
+
+    private Spinner<Integer> wiggle() {
+        Spinner<Integer> seconds = new Spinner<>(1, 99, choices.wiggleSecondsProperty().get());
+        seconds.setId("settings-wiggle");
+        seconds.valueProperty().addListener((_, _, s) -> choices.wiggleSecondsProperty().set(s));
+        return seconds;
+    }
+
+    private <E extends Enum<E> & wegweiser.core.model.HasId> SchoolChoice<E> school(String name, E[] ways,
+            E usual,
+            E chosen, java.util.function.Function<E, Schools> with) {
+        Consumer<E> keep = way -> choices.schoolsProperty().set(with.apply(way));
+        SchoolChoice<E> choice = new SchoolChoice<>(name, ways, keep);
+        choice.setId("settings-" + name);
+        choice.show(chosen == null ? usual : chosen);
+        return choice;
     }
 }

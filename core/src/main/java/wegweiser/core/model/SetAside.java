@@ -17,8 +17,6 @@ public record SetAside(String why, List<Reading> readings, Map<String, Object> e
     public static final String OTHER_CABLE = "other cable";
     /** They are of the lead that lay on the bench before the cable was built. */
     public static final String BEFORE_BUILDING = "before building";
-    /** They are of a good cable, which became the plan. */
-    public static final String GOOD = "good cable";
     /** They are of another unit of the same plan. */
     public static final String OTHER_UNIT = "other unit";
 

@@ -12,7 +12,6 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
-import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 
 /** A cable that was measured and is good, as the plan that others are tested against. */
@@ -26,7 +25,7 @@ public final class GoodCable {
 
     /**
      * The job with what readings prove of its cable as its plan: each net a chain, with one link from end to end, and the
-     * parts that were found. The readings are set aside, since the next cable is another. O(terminals).
+     * parts that were found. The readings stay, since they are those of the first cable of this plan. O(terminals).
      */
     public static Job asPlan(Derived derived) {
         Job job = derived.job();
@@ -41,7 +40,7 @@ public final class GoodCable {
         for (MeasuredPart part : evidence.parts()) {
             part(part).ifPresent(p -> links.add(Link.of(part.a(), part.b()).withPart(p)));
         }
-        return job.withLinks(links).withDone(List.of()).withReadingsSetAside(SetAside.GOOD);
+        return job.withLinks(links).withDone(List.of());
     }
 
     private static void chain(List<Terminal> terminals, List<Link> links) {

@@ -18,7 +18,6 @@ import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
-import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
@@ -38,11 +37,9 @@ class GoodCableTest {
             Job traced = bare.withReadings(run.readings());
             Job plan = GoodCable.asPlan(Derived.of(traced));
             assertThat(Nets.planned(plan)).as("round %d", round).isEqualTo(Nets.planned(truth));
-            assertThat(plan.readings()).isEmpty();
-            assertThat(plan.setAside()).singleElement().satisfies(s -> {
-                assertThat(s.why()).isEqualTo(SetAside.GOOD);
-                assertThat(s.readings()).isEqualTo(traced.readings());
-            });
+            assertThat(plan.readings()).isEqualTo(traced.readings());
+            assertThat(Verdict.of(plan, Fixture.COMB).result()).as("it is itself good")
+                    .isEqualTo(Verdict.Result.PASS);
         }
     }
 

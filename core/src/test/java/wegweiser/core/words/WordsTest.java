@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.NamedPinout;
+import wegweiser.core.usual.UsualCable;
 import wegweiser.core.wiring.NamedWiring;
 
 class WordsTest {
@@ -49,6 +50,10 @@ class WordsTest {
         called.add(Cables.find("control-2x2").orElseThrow().title());
         NamedPinout.standard().forEach(p -> called.addAll(List.of(p.title(), p.note())));
         NamedWiring.standard().forEach(w -> called.add(w.title()));
+        UsualCable.all().forEach(c -> {
+            called.addAll(List.of(c.title(), c.pitfalls(), String.join(" | ", c.ask())));
+            c.ends().forEach(e -> called.add(e.device()));
+        });
         assertThat(called).hasSizeGreaterThan(200).noneMatch(t -> t.contains("{"));
         ResourceBundle bundle = ResourceBundle.getBundle("wegweiser.core.words.tables");
         assertThat(bundle.keySet()).filteredOn(k -> !k.startsWith("gender.")).allSatisfy(k -> {

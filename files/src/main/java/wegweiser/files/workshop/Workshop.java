@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
@@ -19,6 +20,8 @@ import wegweiser.files.library.LibraryFolder;
 
 /** A person's folder: job files, the logbook, and settings. */
 public record Workshop(Path folder) {
+    private static final String CHOSEN = "workshop";
+
     /** The platform's usual place for application data. */
     public static Workshop usual() {
         String os = System.getProperty("os.name", "").toLowerCase(Locale.ROOT);
@@ -34,6 +37,22 @@ public record Workshop(Path folder) {
         String data = System.getenv("XDG_DATA_HOME");
         return new Workshop((data == null || data.isBlank() ? home.resolve(".local/share") : Path.of(data))
                 .resolve("wegweiser"));
+    }
+
+    /** The workshop that a person chose in the usual one, where it is still there, else the usual one. */
+    public static Workshop chosen() {
+        Workshop usual = usual();
+        try {
+            return usual.setting(CHOSEN).map(Path::of).filter(Files::isDirectory).map(Workshop::new)
+                    .orElse(usual);
+        } catch (InvalidPathException _) {
+            return usual;
+        }
+    }
+
+    /** Makes a folder the one to begin with from now on. */
+    public static void choose(Path folder) throws IOException {
+        usual().remember(Map.of(CHOSEN, folder.toAbsolutePath().toString()));
     }
 
     public Path jobs() {

@@ -80,7 +80,7 @@ public final class BenchStage implements StageView {
         choices.fixtureProperty().addListener(_ -> cards.forget());
         search.setPromptText(t("bench.search"));
         search.setId("bench-search");
-        search.textProperty().addListener(_ -> again());
+        search.textProperty().addListener(_ -> filter());
         search.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         HBox.setHgrow(search, Priority.ALWAYS);
         search.setMaxWidth(320);
@@ -144,15 +144,29 @@ public final class BenchStage implements StageView {
         }, found -> show(found, typed));
     }
 
+    /** Shows those of the listed jobs that match; the folder is not looked at again for every letter. */
+    private void filter() {
+        String typed = search.getText().strip();
+        boolean all = away.isSelected();
+        List<Path> listedFiles = files;
+        Set<String> gone = aside;
+        listing.run(() -> new Listed(listedFiles, chosen(listedFiles, gone, typed, all), gone, ""),
+                found -> show(found, typed));
+    }
+
+    private List<Path> chosen(List<Path> all, Set<String> gone, String typed, boolean putAway) {
+        return all.stream()
+                .filter(f -> !typed.isEmpty()
+                        ? index.known(f).matches(typed)
+                        : gone.contains(f.getFileName().toString()) == putAway)
+                .toList();
+    }
+
     private Listed list(String typed, boolean putAway) {
         Set<String> gone = folder.away();
         try {
             List<Path> all = index.files();
-            List<Path> shown = all.stream()
-                    .filter(f -> !typed.isEmpty()
-                            ? index.read(f).matches(typed)
-                            : gone.contains(f.getFileName().toString()) == putAway)
-                    .toList();
+            List<Path> shown = chosen(all, gone, typed, putAway);
             return new Listed(all, shown, gone, "");
         } catch (IOException e) {
             return new Listed(List.of(), List.of(), gone, t("notice.jobs", Session.reason(e)));

@@ -58,6 +58,7 @@ public record BenchJob(Path file, Instant touched, Optional<Job> job, String tro
                 all.add(end.terminal(row.contact()).toString());
                 row.name().ifPresent(all::add);
                 row.signal().ifPresent(all::add);
+                row.level().ifPresent(all::add);
             }
         }
         Cables.of(job).map(CableStock::title).ifPresent(all::add);

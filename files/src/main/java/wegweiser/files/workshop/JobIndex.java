@@ -60,6 +60,12 @@ public final class JobIndex {
         return before == null ? BenchJob.unreadable(file, Instant.EPOCH, "") : before.job();
     }
 
+    /** The job in a file as it was last read, or read now where it never was: for those who look at all of them at every key. */
+    public BenchJob known(Path file) {
+        Known before = known.get(file);
+        return before == null ? read(file) : before.job();
+    }
+
     /** The job in a file; one that cannot be read says why. */
     public BenchJob read(Path file) {
         Stamp now = stamp(file);

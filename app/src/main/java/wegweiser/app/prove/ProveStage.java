@@ -186,7 +186,8 @@ public final class ProveStage implements StageView {
         work.show(s.job(), s.next(), s.simulated(),
                 s.job().links().isEmpty()
                         ? t("prove.no-plan", StageId.ROUTE.shown())
-                        : t("prove.done." + s.verdict().word()));
+                        : s.recorded().map(l -> t("prove.done.recorded", l))
+                                .orElseGet(() -> t("prove.done." + s.verdict().word())));
         cellWords.setText(board.words());
     }
 

@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
@@ -60,7 +61,7 @@ final class VerdictPanel extends VBox {
         written.setId("recorded");
         getChildren().addAll(Panels.heading(t("prove.verdict")), verdict, Panels.rule(), counts, fixture,
                 twice,
-                Panels.rule(), story, record, written, next);
+                written, new FlowPane(8, 6, record, next), Panels.rule(), story);
         showRecorded(Optional.empty());
     }
 

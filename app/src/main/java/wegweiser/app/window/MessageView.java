@@ -25,7 +25,8 @@ final class MessageView extends HBox {
     /** Time to notice a message, and to read a letter of it, in ms. */
     private static final double NOTICE_MS = 3500;
     private static final double LETTER_MS = 70;
-    private static final double BELOW_THE_BAR = 74;
+    /** Where no stage has its verdict, its findings or its answers. */
+    private static final double ABOVE_THE_DOCK = 172;
 
     private final Label words = new Label();
     private final Button way = new Button();
@@ -52,8 +53,8 @@ final class MessageView extends HBox {
         getChildren().addAll(words, way, close);
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         setAccessibleRole(AccessibleRole.TEXT);
-        StackPane.setAlignment(this, Pos.TOP_RIGHT);
-        StackPane.setMargin(this, new Insets(BELOW_THE_BAR, 18, 0, 18));
+        StackPane.setAlignment(this, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(this, new Insets(0, 18, ABOVE_THE_DOCK, 18));
         reading.setOnFinished(_ -> {
             if (isHover()) {
                 reading.playFromStart();

@@ -167,9 +167,10 @@ public final class Router {
     private Optional<Link> screen(End end) {
         boolean screened = isScreened() && match.joints().stream().noneMatch(j -> match.takesScreen(j));
         boolean shell = Catalogue.of(job).of(end).map(t -> t.has(Contact.SHELL)).orElse(false);
-        Optional<Terminal> at = shell
-                ? Optional.of(end.terminal(Contact.SHELL))
-                : Pin.of(end).stream().filter(p -> p.is(Direction.SHIELD)).map(Pin::terminal).findFirst();
+        // a contact that the device has for it comes before the shell
+        Optional<Terminal> at = Pin.of(end).stream().filter(p -> p.is(Direction.SHIELD)).map(Pin::terminal)
+                .findFirst()
+                .or(() -> Optional.of(end.terminal(Contact.SHELL)).filter(_ -> shell));
         return at.filter(_ -> screened)
                 .map(t -> new Link(t, Optional.empty(), Optional.of("screen"), Optional.empty(),
                         Optional.of(Words.say("why.screen-one", end.name())), Extra.NONE));

@@ -6,10 +6,12 @@ import java.util.Optional;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.CableStock;
+import wegweiser.core.model.Direction;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.route.Allocation;
+import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.ReturnContacts;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.wiring.Wiring;
@@ -46,11 +48,14 @@ final class PlannedWiring {
         }
     }
 
-    /** A link between two contacts that take the screen as their conductor lies on it, where the cable has one. */
+    /** A link between contacts that take the screen as their conductor lies on it, where the cable has one. */
     private static Link screened(Job job, Link link) {
-        boolean onScreen = Cables.of(job).map(CableStock::isScreened).orElse(false)
-                && job.ends().stream().limit(2).allMatch(
-                        e -> ReturnContacts.of(e, Catalogue.of(job).of(e)).filter(link::touches).isPresent());
-        return onScreen ? link.withConductor(Optional.of("screen")) : link;
+        boolean returns = job.ends().stream().limit(2).allMatch(
+                e -> ReturnContacts.of(e, Catalogue.of(job).of(e)).filter(link::touches).isPresent());
+        boolean shield = job.ends().stream().flatMap(e -> Pin.of(e).stream())
+                .anyMatch(p -> p.is(Direction.SHIELD) && link.touches(p.terminal()));
+        return (returns || shield) && Cables.of(job).map(CableStock::isScreened).orElse(false)
+                ? link.withConductor(Optional.of("screen"))
+                : link;
     }
 }

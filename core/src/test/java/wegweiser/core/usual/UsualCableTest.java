@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
@@ -84,5 +86,29 @@ class UsualCableTest {
         boolean tooFew = cable.explained().contains("too-few-conductors");
         assertThat(cable.job().links()).filteredOn(l -> !l.isWithinOneEnd()).as(cable.id())
                 .allMatch(l -> l.conductor().isPresent() || tooFew);
+    }
+
+    /** Written down from the usual drawings, before the table was looked at: signal contact by contact, and the screen. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"serial-terminals | 2-3 3-2 5-5 4-6 6-4 7-8 8-7",
+            "serial-modem | 2-2 3-3 5-5 7-7 8-8",
+            "serial-9-25 | 2-3 3-2 5-7 7-4 8-5 4-20 6-6 1-8 9-22", "serial-console | 3-2 6-3 4-5",
+            "network-crossed | 1-3 2-6 3-1 6-2", "telephone | 2-5 3-4 4-3 5-2", "handset | 1-4 2-3 3-2 4-1",
+            "microphone | 1-1:screen 2-2 3-3", "balanced-jack-xlr | tip-2 ring-3 sleeve-1:screen",
+            "unbalanced-to-balanced | tip-2 sleeve-3 sleeve-1:screen",
+            "phono | centre-centre outer-outer:screen",
+            "stereo | tip-tip ring-ring sleeve-sleeve:screen", "midi | 2-2:screen 4-4 5-5",
+            "light-desk | 1-1:screen 2-2 3-3 4-4 5-5", "sensor | 1-1 2-2 3-3 4-4",
+            "sensor-m8-m12 | 1-1 3-3 4-4",
+            "usb-a-b | 1-1 2-2 3-3 4-4", "coax | centre-centre outer-outer:screen",
+            "network-m12 | 1-1 2-3 3-2 4-6",
+            "supply-barrel | centre-centre outer-outer", "vehicle | 6-7 14-2 5-3"})
+    void isWiredAsItShouldBe(String id, String expected) {
+        Job job = cables().filter(c -> c.id().equals(id)).findFirst().orElseThrow().job();
+        Set<String> found = job.links().stream().filter(l -> l.to().isPresent() && !l.isWithinOneEnd())
+                .map(l -> l.from().contact() + "-" + l.to().orElseThrow().contact()
+                        + l.conductor().filter("screen"::equals).map(_ -> ":screen").orElse(""))
+                .collect(Collectors.toSet());
+        assertThat(found).as(id).containsAll(List.of(expected.split(" ")));
     }
 }

@@ -11,7 +11,6 @@ import java.util.function.Predicate;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
@@ -39,7 +38,7 @@ final class JobChoice extends VBox {
         field.setId(id + "-search");
         field.setPromptText(t("bench.search"));
         field.textProperty().addListener(_ -> filter());
-        field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        ListKeys.join(field, list, this::take);
         list.setId(id + "-list");
         list.setFocusTraversable(false);
         list.getStyleClass().add("titles");
@@ -88,19 +87,6 @@ final class JobChoice extends VBox {
     private void filter() {
         list.getItems().setAll(all.stream().filter(j -> j.matches(field.getText())).toList());
         list.getSelectionModel().selectFirst();
-    }
-
-    private void key(KeyEvent e) {
-        int at = list.getSelectionModel().getSelectedIndex();
-        switch (e.getCode()) {
-            case DOWN -> list.getSelectionModel().select(Math.min(at + 1, list.getItems().size() - 1));
-            case UP -> list.getSelectionModel().select(Math.max(at - 1, 0));
-            case ENTER -> take();
-            default -> {
-                return;
-            }
-        }
-        e.consume();
     }
 
     private void take() {

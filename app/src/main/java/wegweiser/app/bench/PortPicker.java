@@ -6,8 +6,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 
 /** Chooses a port by typing: the list below the field gets shorter, Enter takes the one that is marked. */
@@ -43,7 +41,7 @@ final class PortPicker extends VBox {
                 list.setVisible(false);
             }
         });
-        field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        ListKeys.join(field, list, this::take);
         list.setOnMouseClicked(_ -> take());
         getChildren().addAll(field, list);
     }
@@ -64,22 +62,6 @@ final class PortPicker extends VBox {
         list.getItems().setAll(search.find(field.getText(), SHOWN));
         list.getSelectionModel().selectFirst();
         list.setVisible(!list.getItems().isEmpty());
-    }
-
-    private void key(KeyEvent e) {
-        int at = list.getSelectionModel().getSelectedIndex();
-        if (e.getCode() == KeyCode.DOWN && list.isVisible()) {
-            list.getSelectionModel().select(Math.min(at + 1, list.getItems().size() - 1));
-            list.scrollTo(Math.max(0, at - 1));
-            e.consume();
-        } else if (e.getCode() == KeyCode.UP && list.isVisible()) {
-            list.getSelectionModel().select(Math.max(at - 1, 0));
-            list.scrollTo(Math.max(0, at - 2));
-            e.consume();
-        } else if (e.getCode() == KeyCode.ENTER && list.isVisible()) {
-            take();
-            e.consume();
-        }
     }
 
     private void take() {

@@ -13,7 +13,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -64,7 +63,7 @@ final class UsualPanel extends VBox {
         field.setId("usual-search");
         field.setPromptText(t("usual.search"));
         field.textProperty().addListener(_ -> filter());
-        field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        ListKeys.join(field, list, this::take);
         list.setId("usual-list");
         list.setFocusTraversable(false);
         list.getStyleClass().add("titles");
@@ -104,20 +103,6 @@ final class UsualPanel extends VBox {
         if (list.getItems().isEmpty()) {
             show(null);
         }
-    }
-
-    private void key(KeyEvent e) {
-        int at = list.getSelectionModel().getSelectedIndex();
-        switch (e.getCode()) {
-            case DOWN -> list.getSelectionModel().select(Math.min(at + 1, list.getItems().size() - 1));
-            case UP -> list.getSelectionModel().select(Math.max(at - 1, 0));
-            case ENTER -> take();
-            default -> {
-                return;
-            }
-        }
-        list.scrollTo(Math.max(0, list.getSelectionModel().getSelectedIndex() - 3));
-        e.consume();
     }
 
     private void take() {

@@ -39,10 +39,10 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.SetAside;
 import wegweiser.core.port.Deciding;
+import wegweiser.core.prove.GoodCable;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 import wegweiser.core.readings.TouchCount;
-import wegweiser.core.prove.GoodCable;
 import wegweiser.core.words.Words;
 
 /** What the readings say: beliefs, counts of the four states, what is left, the readings themselves. */

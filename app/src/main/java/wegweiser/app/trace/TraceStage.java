@@ -52,8 +52,8 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
-import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.prove.GoodCable;
+import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.words.Words;
 
 /** Finds out how an unknown cable is wired: the next touch, what the readings prove, what is believed. */

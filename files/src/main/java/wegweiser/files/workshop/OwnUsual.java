@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import wegweiser.core.model.Job;
 import wegweiser.files.io.BadFile;
@@ -26,20 +27,22 @@ public record OwnUsual(Workshop workshop) {
             return found;
         }
         try (Stream<Path> files = Files.list(folder())) {
-            for (Path file : files.filter(f -> f.getFileName().toString().endsWith(JobFile.ENDING))
-                    .toList()) {
-                try {
-                    found.add(new Kept(file, JobFile.read(file)));
-                } catch (BadFile _) {
-                    // it stays where it is for whoever mends it
-                    continue;
-                }
-            }
+            files.filter(f -> f.getFileName().toString().endsWith(JobFile.ENDING))
+                    .forEach(file -> read(file).ifPresent(job -> found.add(new Kept(file, job))));
         } catch (IOException _) {
             return List.of();
         }
         found.sort((a, b) -> a.job().title().compareToIgnoreCase(b.job().title()));
         return found;
+    }
+
+    /** The job in a file; one that cannot be read stays where it is for whoever mends it. */
+    private static Optional<Job> read(Path file) {
+        try {
+            return Optional.of(JobFile.read(file));
+        } catch (BadFile _) {
+            return Optional.empty();
+        }
     }
 
     /** Keeps a job under a title to start from: its ends, cable and plan, without what was measured or built. */

@@ -104,7 +104,12 @@ public final class MainWindow {
         choices.nightProperty().addListener(_ -> night());
         choices.fixtureProperty().addListener(_ -> refresh());
         root.addEventFilter(KeyEvent.KEY_PRESSED, e -> isHeld = !down.add(e.getCode()));
-        root.addEventFilter(KeyEvent.KEY_RELEASED, e -> down.remove(e.getCode()));
+        // at the scene: while a stage makes room for another nothing has the focus, and the root hears no key
+        root.sceneProperty().addListener((_, _, scene) -> {
+            if (scene != null) {
+                scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> down.remove(e.getCode()));
+            }
+        });
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::accelerator);
         root.addEventHandler(KeyEvent.KEY_PRESSED, this::plainKey);
         root.setOnDragOver(e -> {

@@ -68,6 +68,7 @@ public final class MadeUpLanguage {
         Platform.startup(() -> ready.complete(null));
         ready.get();
         Set<String> data = data(folder);
+        data.add(folder.toAbsolutePath().toString());
         MadeUpLanguage walk = new MadeUpLanguage(data);
         Session session = WindowApp.session(new Workshop(folder), Optional.of(file));
         walk.fx(() -> walk.open(session));

@@ -61,6 +61,7 @@ class BenchTest extends WindowTest {
         await("the stage where it goes on", () -> window.here() == StageId.ROUTE);
         keys(KeyCode.CONTROL, KeyCode.DIGIT0);
         keys(KeyCode.DOWN);
+        await("the next one is chosen", () -> list().getSelectionModel().getSelectedIndex() == 1);
         keys(KeyCode.ENTER);
         await("another job",
                 () -> job().title().equals("Flat-field panels") && window.here() == StageId.TRACE);

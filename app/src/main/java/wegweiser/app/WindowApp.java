@@ -23,6 +23,7 @@ import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.tour.DemoStory;
 import wegweiser.app.tour.Screenshots;
+import wegweiser.app.window.Jobs;
 import wegweiser.app.window.MainWindow;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
@@ -170,20 +171,24 @@ public final class WindowApp extends Application {
         return nothing(workshop, trouble);
     }
 
-    /** A session in which no job is open; it says at once where nothing can be kept. */
+    /**
+     * A session in which no job is open. Where nothing can be kept in the workshop an empty job is open all the same, to look
+     * around with, and it is said.
+     */
     static Session nothing(Workshop workshop, String trouble) {
-        String said = trouble;
+        Session session;
         try {
             Files.createDirectories(workshop.jobs());
             if (!Files.isWritable(workshop.jobs())) {
                 throw new java.nio.file.AccessDeniedException(workshop.jobs().toString());
             }
+            session = new Session(workshop);
+            session.notices().warn(trouble);
         } catch (IOException e) {
-            said = (trouble + " " + t("notice.no-workshop", workshop.folder(), Session.reason(e))).strip();
-        }
-        Session session = new Session(workshop);
-        if (!said.isEmpty()) {
-            session.notices().warn(said);
+            session = new Session(workshop, workshop.freshFile(t("job.new")),
+                    new JobFile.Stored(Jobs.blank(), ""));
+            session.notices().warn(
+                    (trouble + " " + t("notice.no-workshop", workshop.folder(), Session.reason(e))).strip());
         }
         return session;
     }

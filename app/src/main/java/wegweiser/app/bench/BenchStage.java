@@ -57,6 +57,7 @@ public final class BenchStage implements StageView {
     private final HBox view;
     private List<Path> files = List.of();
     private Set<String> aside = Set.of();
+    private boolean stale = true;
 
     private record Listed(List<Path> all, List<Path> shown, Set<String> away, String trouble) {}
 
@@ -135,17 +136,26 @@ public final class BenchStage implements StageView {
 
     /** Lists the jobs anew: those in sight first, then all of them, so that they can be searched. */
     private void again() {
+        stale = true;
         String typed = search.getText().strip();
         boolean all = away.isSelected();
         listing.run(() -> {
             Listed found = list(typed, all);
             found.shown().stream().limit(FIRST).forEach(index::read);
             return found;
-        }, found -> show(found, typed));
+        }, found -> {
+            stale = false;
+            show(found, typed);
+        });
     }
 
     /** Shows those of the listed jobs that match; the folder is not looked at again for every letter. */
     private void filter() {
+        if (stale) {
+            // a letter must not put off what was to be listed anew
+            again();
+            return;
+        }
         String typed = search.getText().strip();
         boolean all = away.isSelected();
         List<Path> listedFiles = files;

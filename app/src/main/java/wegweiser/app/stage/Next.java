@@ -101,7 +101,10 @@ public record Next(StageId stage, String words, boolean trouble) {
         }
         return verdict.next(true)
                 .map(test -> new Next(StageId.PROVE, touch("next.test", test.touch()), false))
-                .orElseGet(() -> new Next(StageId.PROVE, t("next.passed"), false));
+                // all tests may be answered and the readings still be in doubt
+                .orElseGet(() -> verdict.isPassed()
+                        ? new Next(StageId.PROVE, t("next.passed"), false)
+                        : new Next(StageId.PROVE, t("next.doubt"), true));
     }
 
     private static String touch(String key, Touch touch) {

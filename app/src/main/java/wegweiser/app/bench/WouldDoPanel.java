@@ -16,6 +16,7 @@ import wegweiser.core.words.Words;
 /** Which cables would do, each with the reason, and the way to build one where none does. */
 final class WouldDoPanel extends VBox {
     private static final int SHOWN = 12;
+    private static final double LINE = 62;
 
     private final Button build = new Button(t("which.build"));
 
@@ -25,7 +26,7 @@ final class WouldDoPanel extends VBox {
         VBox list = new VBox(8);
         found.cables().stream().limit(SHOWN).forEach(f -> list.getChildren().add(line(f)));
         ScrollPane scroll = Panels.scroll(list);
-        scroll.setPrefSize(600, 260);
+        scroll.setPrefSize(600, Math.min(260, LINE * found.cables().size()));
         build.setId("which-build");
         build.setOnAction(_ -> begin.run());
         Button back = new Button(t("own.cancel"));

@@ -57,7 +57,9 @@ public final class SignpostBar extends HBox {
         getChildren().addAll(sign(), words);
         StageId.OF_A_JOB.forEach(id -> getChildren().add(arm(id, go)));
         Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox.setHgrow(space, Priority.SOMETIMES);
+        // what there is beyond the arms is the title's, and it is the first to give way
+        HBox.setHgrow(words, Priority.ALWAYS);
         Button search = new Button("", icon("find-icon"));
         search.setId("bar-find");
         search.setAccessibleText(t("bar.find"));

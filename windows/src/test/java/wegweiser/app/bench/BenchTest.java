@@ -281,14 +281,14 @@ class BenchTest extends WindowTest {
         edit(j -> UsualCable.all().getFirst().job().withReading(Reading.beep("A.5", "B.5")));
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);
         keys(KeyCode.R);
-        await("recorded", () -> shows("recorded W-0001"));
+        await("recorded", () -> shows("logged W-0001"));
         keys(KeyCode.R);
         await("not again", () -> shows("recorded already, as W-0001"));
         call(() -> {
             lookup("#next-unit").<Button>query().fire();
             return null;
         });
-        await("the next one", () -> job().readings().isEmpty() && !shows("recorded W-0001"));
+        await("the next one", () -> job().readings().isEmpty() && !shows("logged W-0001"));
     }
 
     @Test

@@ -93,7 +93,7 @@ class FirstPathsTest extends WindowTest {
     }
 
     private void ended(int number, String path) {
-        await("recorded", () -> shows("recorded W-"));
+        await("recorded", () -> shows("logged W-"));
         COUNTED.put(String.valueOf(number),
                 "| " + path + " | " + keys + " | " + letters + " | " + clicks + " | " + steps + " | "
                         + touches + " |");

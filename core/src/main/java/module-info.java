@@ -23,6 +23,7 @@ module wegweiser.core {
     exports wegweiser.core.ladder;
     exports wegweiser.core.readings;
     exports wegweiser.core.testers;
+    exports wegweiser.core.shelf;
     exports wegweiser.core.usual;
     exports wegweiser.core.wiring;
     exports wegweiser.core.words;

@@ -5,7 +5,6 @@ import static wegweiser.app.texts.Texts.t;
 import java.util.Optional;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.stage.Background;
-import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.core.model.Job;
@@ -16,14 +15,12 @@ import wegweiser.files.workshop.OwnUsual;
 /** How a piece of work begins: with the few questions that it needs, and then at the right stage. */
 final class Beginnings {
     private final Session session;
-    private final Choices choices;
     private final Overlay overlay;
     private final Doors doors;
     private final JobIndex index;
 
-    Beginnings(Session session, Choices choices, Overlay overlay, Doors doors, JobIndex index) {
+    Beginnings(Session session, Overlay overlay, Doors doors, JobIndex index) {
         this.session = session;
-        this.choices = choices;
         this.overlay = overlay;
         this.doors = doors;
         this.index = index;
@@ -107,7 +104,6 @@ final class Beginnings {
         JobChoice jobs = new JobChoice("redo", t("way.redo"), t("redo.hint"), index, JobChoice::isPlanned,
                 chosen -> {
                     RedoForm form = new RedoForm(chosen.job().orElseThrow(),
-                            choices.rightHandedProperty().get(),
                             job -> begin(job, StageId.MAKE), overlay::down);
                     overlay.up(form);
                     form.begin();

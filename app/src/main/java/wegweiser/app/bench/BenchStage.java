@@ -100,7 +100,7 @@ public final class BenchStage implements StageView {
         VBox.setVgrow(place, Priority.ALWAYS);
         VBox middle = Panels.sheet(head, place);
         HBox.setHgrow(middle, Priority.ALWAYS);
-        view = new HBox(12, new WaysIn(new Beginnings(session, choices, overlay, doors, index)), middle);
+        view = new HBox(12, new WaysIn(new Beginnings(session, overlay, doors, index)), middle);
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
     }

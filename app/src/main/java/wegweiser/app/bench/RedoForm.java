@@ -19,14 +19,12 @@ import wegweiser.core.quantity.Unit;
 /** Which connector of a cable is put on anew, and how much of the cable is cut off for it. */
 final class RedoForm extends VBox {
     private final Job job;
-    private final boolean rightHanded;
     private final Consumer<Job> begin;
     private final ChoiceBox<End> end = new ChoiceBox<>();
     private final TextField cut = new TextField("30");
 
-    RedoForm(Job job, boolean rightHanded, Consumer<Job> begin, Runnable close) {
+    RedoForm(Job job, Consumer<Job> begin, Runnable close) {
         this.job = job;
-        this.rightHanded = rightHanded;
         this.begin = begin;
         end.getItems().setAll(job.ends());
         end.setValue(job.ends().getFirst());
@@ -55,7 +53,7 @@ final class RedoForm extends VBox {
                 return Optional.of(t("redo.bad-cut"));
             }
             begin.accept(Redo.of(job, end.getValue().name(), mm,
-                    t("redo.title", job.title(), end.getValue().name()), rightHanded));
+                    t("redo.title", job.title(), end.getValue().name())));
             return Optional.empty();
         } catch (IllegalArgumentException _) {
             return Optional.of(t("redo.bad-cut"));

@@ -47,6 +47,14 @@ public enum ConnectorKind implements HasId {
         return stem;
     }
 
+    /** Whether contacts sit in a housing or under a hood; lugs, clips and single plugs are contacts themselves. */
+    public boolean isHoused() {
+        return switch (this) {
+            case LUG, SPADE, BLADE, CROCODILE, BANANA -> false;
+            default -> true;
+        };
+    }
+
     /** Termination methods, the usual one first. */
     public List<Termination> methods() {
         return methods;

@@ -9,7 +9,7 @@ import wegweiser.core.words.Words;
 
 /**
  * The ordered steps at the bench, from the design and from how each connector is terminated: what must be on the
- * cable before the first joint, then end by end, closed only after a test, and tested again.
+ * cable before the first joint, then end by end, closed only after a test, and tested again. An end that is kept has none.
  */
 public final class BenchSteps {
     private BenchSteps() {}
@@ -31,7 +31,8 @@ public final class BenchSteps {
         }
         StepsSoFar steps = new StepsSoFar();
         prepare(derived, steps);
-        job.ends().forEach(end -> new EndSteps(derived, end, rightHanded, steps).write());
+        job.ends().stream().filter(end -> !job.keeps(end.name()))
+                .forEach(end -> new EndSteps(derived, end, rightHanded, steps).write());
         steps.plain("look", "", "look");
         steps.careful("prove", "", "prove", "first-power");
         steps.plain("label", "", "label");
@@ -39,10 +40,11 @@ public final class BenchSteps {
     }
 
     private static void prepare(Derived derived, StepsSoFar steps) {
-        CutList.of(derived.job())
+        Job job = derived.job();
+        CutList.of(job)
                 .ifPresent(cut -> steps.careful("cut", "", "cut", "blade", Words.number(cut.totalMm() / 1000),
                         derived.cable().map(CableStock::title).orElse(Words.say("step.cable"))));
-        for (End end : derived.job().ends()) {
+        for (End end : job.ends().stream().filter(e -> !job.keeps(e.name())).toList()) {
             derived.connector(end.name()).ifPresent(t -> {
                 String parts = Words.say("step.slide." + t.termination().id());
                 if (!parts.isEmpty()) {

@@ -23,9 +23,9 @@ public record CutList(List<Item> items) {
         items = List.copyOf(items);
     }
 
-    /** The cut list of a job; empty when the job has no length yet. */
+    /** The cut list of a job; empty when the job has no length yet, or its cable is there already, with an end on it. */
     public static Optional<CutList> of(Job job) {
-        if (job.cable().lengthMm().isEmpty()) {
+        if (job.cable().lengthMm().isEmpty() || !job.kept().isEmpty()) {
             return Optional.empty();
         }
         double run = job.cable().lengthMm().getAsDouble();

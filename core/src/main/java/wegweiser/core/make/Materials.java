@@ -24,53 +24,93 @@ import wegweiser.core.words.Words;
 
 /** What to lay out on the bench, and what the finished cable will measure. */
 public final class Materials {
+    private static final int USUAL_AWG = 24;
+
     private Materials() {}
 
     /** Supplied inner diameters of shrink sleeve, in mm. */
-    private static final List<Double> SLEEVES_MM = List.of(1.2, 1.6, 2.4, 3.2, 4.8, 6.4, 9.5, 12.7);
+    public static final List<Double> SLEEVES_MM = List.of(1.2, 1.6, 2.4, 3.2, 4.8, 6.4, 9.5, 12.7);
 
     /** A part and how many of it. */
-    public record Item(String words, int count) {}
+    public record Item(Article article, String words, int count) {
+        private Item(Article.Kind kind, String of, String words, int count) {
+            this(new Article(kind, of), words, count);
+        }
+    }
 
     /** A figure with its unit, in words. */
     public record Figure(String words, String value) {}
 
-    /** Connectors, hoods, sleeves and components of a job. */
+    /** Connectors, hoods, sleeves and components of a job; of an end that is kept there are none. */
     public static List<Item> parts(Job job) {
         List<Item> items = new ArrayList<>();
         for (End end : job.ends()) {
-            ConnectorType type = Catalogue.of(job).of(end).orElse(null);
-            if (type == null) {
-                continue;
-            }
-            items.add(new Item(Words.say("part.connector", type.title(), end.name()), 1));
-            int joints = used(job, end).size();
-            switch (type.termination()) {
-                case SOLDER_CUP -> {
-                    items.add(new Item(Words.say("part.hood", Words.number(type.ratings().entryMaxMm())), 1));
-                    items.add(new Item(Words.say("part.sleeve", Words.number(sleeveMm(job))), joints));
-                }
-                case MODULAR -> items.add(new Item(Words.say("part.boot"), 1));
-                case CRIMP -> items.add(new Item(Words.say("part.contact"), joints));
-                case SCREW -> items.add(new Item(Words.say("part.ferrule"), joints));
-                case RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, BARE -> {
-                }
+            if (!job.keeps(end.name())) {
+                Catalogue.of(job).of(end).ifPresent(type -> ofAnEnd(job, end, type, items));
             }
         }
         for (Link link : job.links()) {
             link.part().filter(p -> p.kind() == PartKind.RESISTOR || p.kind() == PartKind.DIODE
                     || p.kind() == PartKind.CAPACITOR || p.kind() == PartKind.FUSE)
-                    .ifPresent(p -> items.add(new Item(partWords(p), 1)));
+                    .ifPresent(p -> items.add(new Item(Article.Kind.PART, partOf(p), partWords(p), 1)));
         }
         return items;
     }
 
+    private static void ofAnEnd(Job job, End end, ConnectorType type, List<Item> items) {
+        items.add(new Item(connector(type), Words.say("part.connector", type.title(), end.name()), 1));
+        boolean housed = type.kind().isHoused();
+        int joints = used(job, end).size();
+        switch (type.termination()) {
+            case SOLDER_CUP -> {
+                if (housed) {
+                    items.add(new Item(Article.Kind.PART, "hood/" + type.family(),
+                            Words.say("part.hood", Words.number(type.ratings().entryMaxMm())), 1));
+                }
+                String mm = Words.number(sleeveMm(job));
+                items.add(new Item(Article.Kind.SLEEVE, mm, Words.say("part.sleeve", mm), joints));
+            }
+            case MODULAR ->
+                items.add(new Item(Article.Kind.PART, "boot/" + type.family(), Words.say("part.boot"), 1));
+            case CRIMP -> {
+                if (housed) {
+                    items.add(new Item(Article.Kind.PART, "contact/" + type.family(),
+                            Words.say("part.contact"), joints));
+                }
+            }
+            case SCREW -> items.add(new Item(Article.Kind.PART, "ferrule/" + gauge(job),
+                    Words.say("part.ferrule"), joints));
+            case RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, BARE -> {
+            }
+        }
+    }
+
+    /** A connector as an article: one with cups is another than the one that is pressed on. */
+    public static Article connector(ConnectorType type) {
+        boolean usual = type.methods().isEmpty() || type.methods().getFirst() == type.termination();
+        return new Article(Article.Kind.CONNECTOR,
+                usual ? type.id() : type.id() + "/" + type.termination().id());
+    }
+
+    private static int gauge(Job job) {
+        return Cables.of(job).map(CableStock::awg).orElse(USUAL_AWG);
+    }
+
     /** The shrink sleeve for a single wire: at least 1.2 times its insulation, which is taken as 0.3 mm of wall. */
     private static double sleeveMm(Job job) {
-        int awg = Cables.of(job).map(CableStock::awg).orElse(24);
-        double insulated = 1.15 * Copper.diameterMm(awg) + 0.6;
+        double insulated = 1.15 * Copper.diameterMm(gauge(job)) + 0.6;
         return SLEEVES_MM.stream().filter(mm -> mm >= 1.2 * insulated).findFirst()
                 .orElse(SLEEVES_MM.getLast());
+    }
+
+    private static String partOf(Part part) {
+        return part.kind().id() + switch (part.kind()) {
+            case RESISTOR -> "/" + Words.number(part.ohms().orElse(0));
+            case CAPACITOR ->
+                part.farads().isPresent() ? "/" + Words.number(1e9 * part.farads().getAsDouble()) : "";
+            case FUSE -> part.amps().isPresent() ? "/" + Words.number(part.amps().getAsDouble()) : "";
+            case DIODE, JUMPER, CUT -> "";
+        };
     }
 
     private static String partWords(Part part) {

@@ -2,6 +2,7 @@ package wegweiser.core.make;
 
 import java.util.List;
 import wegweiser.core.model.CableUse;
+import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.SetAside;
 
@@ -10,13 +11,13 @@ public final class Redo {
     private Redo() {}
 
     /**
-     * The job that this is: the same wiring, shorter by what was cut off, with nothing left to do but at that end and for the
-     * cable as a whole. What was measured before is set aside.
+     * The job that this is: the same wiring, shorter by what was cut off, with the other ends kept as they are. What was
+     * measured before is set aside.
      *
      * @param cutMm how much is cut off, in mm
      * @throws IllegalArgumentException when nothing of the cable would be left, or there is no such end
      */
-    public static Job of(Job job, String end, double cutMm, String title, boolean rightHanded) {
+    public static Job of(Job job, String end, double cutMm, String title) {
         if (job.end(end).isEmpty()) {
             throw new IllegalArgumentException("no end " + end);
         }
@@ -28,15 +29,8 @@ public final class Redo {
             }
             cable = cable.withLengthMm(left);
         }
-        Job anew = job.withTitle(title).withCable(cable).withDone(List.of())
+        List<String> kept = job.ends().stream().map(End::name).filter(name -> !name.equals(end)).toList();
+        return job.withTitle(title).withCable(cable).withDone(List.of()).withKept(kept)
                 .withReadingsSetAside(SetAside.BEFORE_BUILDING);
-        List<String> there = BenchSteps.of(anew, rightHanded).stream()
-                .filter(s -> !s.end().equals(end) && !isOfTheWhole(s)).map(Step::key).toList();
-        return anew.withDone(there);
-    }
-
-    /** Looking, testing and labelling are done to the whole cable again; it is not cut to length again. */
-    private static boolean isOfTheWhole(Step step) {
-        return step.end().isEmpty() && !step.key().equals(":cut");
     }
 }

@@ -21,11 +21,12 @@ import java.util.function.UnaryOperator;
  * @param simulation what stands in for the things on the bench
  * @param schools which of several good ways was chosen
  * @param basis marks of what plan and readings were made for
+ * @param kept names of the ends that are on the cable already and stay as they are
  */
 public record Job(int version, String title, List<End> ends, CableUse cable, List<Link> links,
         List<Reading> readings, List<OwnConnector> connectors, List<Waiver> waivers, List<String> done,
         List<SetAside> setAside, Optional<LadderValues> ladderValues, Optional<Simulated> simulation,
-        Schools schools, Basis basis, Map<String, Object> extra) {
+        Schools schools, Basis basis, List<String> kept, Map<String, Object> extra) {
     /** The version of the job file that this program writes; it reads all before it. */
     public static final int VERSION = 2;
 
@@ -40,12 +41,14 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         setAside = List.copyOf(setAside);
         schools = Objects.requireNonNullElse(schools, Schools.NONE);
         basis = Objects.requireNonNullElse(basis, Basis.NONE);
+        kept = List.copyOf(Objects.requireNonNullElse(kept, List.of()));
         extra = Extra.kept(extra);
     }
 
     public static Job of(String title, List<End> ends, List<Link> links, List<Reading> readings) {
         return new Job(VERSION, title, ends, CableUse.NONE, links, readings, List.of(), List.of(), List.of(),
-                List.of(), Optional.empty(), Optional.empty(), Schools.NONE, Basis.NONE, Extra.NONE);
+                List.of(), Optional.empty(), Optional.empty(), Schools.NONE, Basis.NONE, List.of(),
+                Extra.NONE);
     }
 
     public Optional<End> end(String name) {
@@ -78,12 +81,12 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
 
     public Job withTitle(String newTitle) {
         return new Job(version, newTitle, ends, cable, links, readings, connectors, waivers, done, setAside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withEnds(List<End> newEnds) {
         return new Job(version, title, newEnds, cable, links, readings, connectors, waivers, done, setAside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     /** The job with an end changed; the same where there is no such end any more. */
@@ -102,12 +105,12 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         all.removeIf(c -> c.id().equals(connector.id()));
         all.add(connector);
         return new Job(version, title, ends, cable, links, readings, all, waivers, done, setAside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withCable(CableUse newCable) {
         return new Job(version, title, ends, newCable, links, readings, connectors, waivers, done, setAside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     /** This job with one reading, by its number from 1, set aside for a reason. */
@@ -125,17 +128,17 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         List<SetAside> aside = new ArrayList<>(setAside);
         aside.add(new SetAside(why, List.of(left.remove(at))));
         return new Job(version, title, ends, cable, links, left, connectors, waivers, done, aside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withLinks(List<Link> newLinks) {
         return new Job(version, title, ends, cable, newLinks, readings, connectors, waivers, done, setAside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withReadings(List<Reading> newReadings) {
         return new Job(version, title, ends, cable, links, newReadings, connectors, waivers, done, setAside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withReading(Reading reading) {
@@ -157,42 +160,52 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
 
     public Job withWaivers(List<Waiver> newWaivers) {
         return new Job(version, title, ends, cable, links, readings, connectors, newWaivers, done, setAside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withDone(List<String> newDone) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, newDone, setAside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withSetAside(List<SetAside> newSetAside) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, newSetAside,
-                ladderValues, simulation, schools, basis, extra);
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withLadderValues(Optional<LadderValues> newValues) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
-                newValues, simulation, schools, basis, extra);
+                newValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withSimulation(Simulated newSimulation) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
-                ladderValues, Optional.of(newSimulation), schools, basis, extra);
+                ladderValues, Optional.of(newSimulation), schools, basis, kept, extra);
     }
 
     public Job withSchools(Schools newSchools) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
-                ladderValues, simulation, newSchools, basis, extra);
+                ladderValues, simulation, newSchools, basis, kept, extra);
     }
 
     public Job withBasis(Basis newBasis) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
-                ladderValues, simulation, schools, newBasis, extra);
+                ladderValues, simulation, schools, newBasis, kept, extra);
+    }
+
+    public Job withKept(List<String> newKept) {
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+                ladderValues, simulation, schools, basis, newKept, extra);
+    }
+
+    /** Whether an end is on the cable already and stays as it is. */
+    public boolean keeps(String end) {
+        return kept.contains(end);
     }
 
     public Job withExtra(Map<String, Object> newExtra) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
-                ladderValues, simulation, schools, basis, newExtra);
+                ladderValues, simulation, schools, basis, kept, newExtra);
     }
 
     /** This job with no readings of its own; those it had are kept under the reason given. */
@@ -200,9 +213,9 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         if (readings.isEmpty()) {
             return this;
         }
-        List<SetAside> kept = new ArrayList<>(setAside);
-        kept.add(new SetAside(why, readings));
-        return new Job(version, title, ends, cable, links, List.of(), connectors, waivers, done, kept,
-                ladderValues, simulation, schools, basis, extra);
+        List<SetAside> aside = new ArrayList<>(setAside);
+        aside.add(new SetAside(why, readings));
+        return new Job(version, title, ends, cable, links, List.of(), connectors, waivers, done, aside,
+                ladderValues, simulation, schools, basis, kept, extra);
     }
 }

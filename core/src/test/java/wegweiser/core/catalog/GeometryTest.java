@@ -75,7 +75,7 @@ class GeometryTest {
                 End.of("B", "Dome computer", "dsub-9-plug", List.of())), List.of(), List.of());
         return new Job(job.version(), job.title(), job.ends(), CableUse.NONE, job.links(), job.readings(),
                 List.of(own), List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(),
-                job.schools(), job.basis(), Extra.NONE);
+                job.schools(), job.basis(), List.of(), Extra.NONE);
     }
 
     @Test

@@ -41,6 +41,7 @@ final class JobSense {
             each(s.lead().orElse(List.of()), at.member("lead"), sense::link);
             each(s.built().orElse(List.of()), at.member("built"), sense::link);
         });
+        each(job.kept(), new Place("kept"), sense::named);
         Catalogue catalogue = Catalogue.of(job);
         each(job.ends(), new Place("ends"), (end, at) -> {
             if (!end.connector().equals(End.LEADS) && catalogue.find(end.connector()).isEmpty()) {
@@ -90,8 +91,12 @@ final class JobSense {
 
     private void terminal(Terminal terminal, Place place) {
         oneLine(terminal.contact(), place);
-        if (!ends.contains(terminal.end())) {
-            throw new Senseless(place, Words.say("bad.end", terminal.end()));
+        named(terminal.end(), place);
+    }
+
+    private void named(String end, Place place) {
+        if (!ends.contains(end)) {
+            throw new Senseless(place, Words.say("bad.end", end));
         }
     }
 

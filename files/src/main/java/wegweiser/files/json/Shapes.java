@@ -113,6 +113,9 @@ final class Shapes {
 
         @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = NoBasis.class)
         Basis basis();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<String> kept();
     }
 
     /** Equal to what is not written: no marks. */

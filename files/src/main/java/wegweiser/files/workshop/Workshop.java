@@ -68,6 +68,11 @@ public record Workshop(Path folder) {
         return new LibraryFolder(folder.resolve("library"));
     }
 
+    /** What lies about in the workshop: cables, connectors, sleeves. */
+    public ShelfFile shelf() {
+        return new ShelfFile(this);
+    }
+
     /** All job files, by name. */
     public List<Path> jobFiles() throws IOException {
         if (!Files.isDirectory(jobs())) {

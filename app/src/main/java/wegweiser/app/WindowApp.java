@@ -106,7 +106,7 @@ public final class WindowApp extends Application {
         }
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheetBSS());
         Scene scene = new Scene(window.root(), 1280, 800);
-        scene.getStylesheets().add(WindowApp.class.getResource("wegweiser.css").toExternalForm());
+        window.dress(scene);
         return scene;
     }
 

@@ -8,6 +8,8 @@ import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.core.model.Job;
+import wegweiser.core.shelf.FromShelf;
+import wegweiser.core.shelf.ShelfLine;
 import wegweiser.core.usual.UsualCable;
 import wegweiser.files.workshop.JobIndex;
 import wegweiser.files.workshop.OwnUsual;
@@ -91,12 +93,22 @@ final class Beginnings {
     }
 
     private void look(Job wanted) {
-        Background.errand(() -> WouldDo.of(wanted, session.workshop()), found -> {
-            WouldDoPanel panel = new WouldDoPanel(wanted, found,
-                    () -> begin(wanted, isKnown(wanted) ? StageId.ROUTE : StageId.ENDS), overlay::down);
+        Background.errand(() -> WouldDo.of(wanted, session.workshop(), session.library()), found -> {
+            WouldDoPanel panel = new WouldDoPanel(wanted, found, session.library(),
+                    () -> begin(withCable(wanted, found), isKnown(wanted) ? StageId.ROUTE : StageId.ENDS),
+                    overlay::down);
             overlay.up(panel);
             panel.begin();
         });
+    }
+
+    /** The job with the piece of cable from the shelf that suits it best. */
+    private Job withCable(Job wanted, WouldDo found) {
+        Optional<ShelfLine> piece = found.shelf().flatMap(s -> s.cables().stream().findFirst());
+        return piece.flatMap(p -> FromShelf.stock(p, session.library()))
+                .map(stock -> wanted.withCable(wanted.cable().withStock(stock.id(),
+                        Optional.of(stock).filter(session.library().cables()::contains))))
+                .orElse(wanted);
     }
 
     /** A connector to be put on anew: which cable, which end, how much is cut off. */

@@ -51,9 +51,11 @@ public final class BenchStage implements StageView {
     private final Background reading = new Background();
     private final TextField search = new TextField();
     private final Label count = Panels.quiet("");
-    private final ToggleButton away = new ToggleButton();
+    private final ToggleButton away = bar("bench-away", "");
     private final JobList list;
     private final VBox hint;
+    private final WaysIn ways;
+    private final ShelfPanel shelf;
     private final HBox view;
     private List<Path> files = List.of();
     private Set<String> aside = Set.of();
@@ -74,6 +76,7 @@ public final class BenchStage implements StageView {
             // the job that is open may have another name now
             session.takeIn();
             again();
+            shelfAgain();
         });
         cards = new Cards(index, job -> Card.of(job, choices.fixtureProperty().get(),
                 choices.rightHandedProperty().get()), this::ready);
@@ -85,24 +88,35 @@ public final class BenchStage implements StageView {
         search.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         HBox.setHgrow(search, Priority.ALWAYS);
         search.setMaxWidth(320);
-        away.setId("bench-away");
-        away.getStyleClass().add("bar-toggle");
-        away.setMinWidth(Region.USE_PREF_SIZE);
         away.setOnAction(_ -> again());
         Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox.setHgrow(space, Priority.SOMETIMES);
+        ToggleButton toShelf = bar("bench-to-shelf", t("shelf.title"));
+        ToggleButton toJobs = bar("bench-to-jobs", t("bench.jobs"));
         Label heading = Panels.heading(t("bench.jobs"));
         heading.setMinWidth(Region.USE_PREF_SIZE);
-        HBox head = new HBox(14, heading, search, space, count, away);
+        HBox head = new HBox(14, heading, search, space, count, away, toShelf);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         hint = empty();
         StackPane place = new StackPane(list, hint);
         VBox.setVgrow(place, Priority.ALWAYS);
         VBox middle = Panels.sheet(head, place);
-        HBox.setHgrow(middle, Priority.ALWAYS);
-        view = new HBox(12, new WaysIn(new Beginnings(session, overlay, doors, index)), middle);
-        view.getStyleClass().add("stage");
+        shelf = new ShelfPanel(session, overlay, deeds, toJobs);
+        ways = new WaysIn(new Beginnings(session, overlay, doors, index));
+        view = new Columns(ways, middle, shelf, toShelf, toJobs);
         view.setFocusTraversable(true);
+    }
+
+    private static ToggleButton bar(String id, String words) {
+        ToggleButton button = new ToggleButton(words);
+        button.setId(id);
+        button.getStyleClass().add("bar-toggle");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    private void shelfAgain() {
+        shelf.again();
     }
 
     private VBox empty() {
@@ -132,6 +146,7 @@ public final class BenchStage implements StageView {
     @Override
     public void show(Job job) {
         again();
+        shelf.again();
     }
 
     /** Lists the jobs anew: those in sight first, then all of them, so that they can be searched. */
@@ -283,8 +298,9 @@ public final class BenchStage implements StageView {
 
     @Override
     public List<Action> actions() {
-        List<Action> all = new ArrayList<>(((WaysIn) view.getChildren().getFirst()).actions());
+        List<Action> all = new ArrayList<>(ways.actions());
         all.addAll(ofAJob());
+        all.addAll(shelf.actions());
         all.add(Action.byKey("job-choose", Keys.plain(KeyCode.UP, KeyCode.DOWN), "↑ ↓", e -> {
             list.move(e.getCode() == KeyCode.UP ? -1 : 1);
             return true;

@@ -8,14 +8,17 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.UnaryOperator;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Notices;
 import wegweiser.app.stage.Session;
+import wegweiser.core.shelf.Shelf;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.workshop.JobFolder;
+import wegweiser.files.workshop.ShelfFile;
 
 /**
- * What was done to whole jobs, each with its way back. Everything touches the disk and so is done off the interface thread,
+ * What was done to whole jobs and to the shelf, each with its way back. Everything touches the disk and so is done off the interface thread,
  * one after another; what fails is said and is not remembered as done. On the interface thread but for that.
  */
 final class Deeds {
@@ -66,6 +69,12 @@ final class Deeds {
         AtomicReference<Path> removed = new AtomicReference<>();
         start(new Deed(t("deed.remove", title), () -> removed.set(folder.remove(at.get())),
                 () -> at.set(folder.putBack(removed.get(), at.get()))));
+    }
+
+    /** Changes what lies on the shelf. */
+    void shelf(String words, UnaryOperator<Shelf> edit, ShelfFile shelf) {
+        AtomicReference<ShelfFile.Change> change = new AtomicReference<>();
+        start(new Deed(words, () -> change.set(shelf.change(edit)), () -> shelf.putBack(change.get())));
     }
 
     /** What undoing would undo, in words. */

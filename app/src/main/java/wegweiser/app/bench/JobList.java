@@ -20,8 +20,6 @@ import wegweiser.files.workshop.BenchJob;
 
 /** The jobs as cards, one below the other; only those in sight are drawn. */
 final class JobList extends ListView<Path> {
-    private static final double CELL = 122;
-
     private final Cards cards;
     private final Function<Path, BenchJob> plain;
     private final List<Action> actions;
@@ -43,8 +41,6 @@ final class JobList extends ListView<Path> {
         getStyleClass().add("job-list");
         setAccessibleText(t("bench.jobs"));
         setCellFactory(_ -> new JobCell());
-        // a list does not ask its cells how high they are at its width
-        setFixedCellSize(CELL);
     }
 
     /** Shows jobs; the one that was chosen stays so where it is still there, else the one that is open is. */

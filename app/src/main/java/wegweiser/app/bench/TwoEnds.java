@@ -15,7 +15,7 @@ import wegweiser.core.model.Job;
 /** Asks what is at the two ends of a cable, and for the names of its wires where an end is loose. */
 final class TwoEnds extends VBox {
     private final Library library;
-    private final List<PortPicker> pickers = new ArrayList<>();
+    private final List<Picker<PortChoice>> pickers = new ArrayList<>();
     private final List<TextField> wires = new ArrayList<>();
     private Runnable whole = () -> {};
 
@@ -32,14 +32,15 @@ final class TwoEnds extends VBox {
             answer.setVisible(false);
             answer.managedProperty().bind(answer.visibleProperty());
             named.setOnAction(_ -> after(end));
-            PortPicker picker = new PortPicker(id + "-" + "ab".charAt(k), search, choice -> {
-                answer.setVisible(choice.isLoose());
-                if (choice.isLoose()) {
-                    named.requestFocus();
-                } else {
-                    after(end);
-                }
-            });
+            Picker<PortChoice> picker = new Picker<>(id + "-" + "ab".charAt(k), t("port.prompt"),
+                    search::find, choice -> {
+                        answer.setVisible(choice.isLoose());
+                        if (choice.isLoose()) {
+                            named.requestFocus();
+                        } else {
+                            after(end);
+                        }
+                    });
             pickers.add(picker);
             wires.add(named);
             getChildren().addAll(Form.asked(t(k == 0 ? "unknown.first" : "unknown.second"), picker), answer);

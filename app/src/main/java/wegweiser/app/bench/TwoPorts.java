@@ -15,16 +15,16 @@ final class TwoPorts extends VBox {
     private final Library library;
     private final TextField nearDevice = new TextField();
     private final TextField farDevice = new TextField();
-    private final PortPicker near;
-    private final PortPicker far;
+    private final Picker<PortChoice> near;
+    private final Picker<PortChoice> far;
     private Runnable whole = () -> {};
 
     TwoPorts(Library library) {
         super(8);
         this.library = library;
         PortSearch search = PortSearch.ofDevices(library);
-        near = new PortPicker("port-a", search, _ -> farDevice.requestFocus());
-        far = new PortPicker("port-b", search, _ -> whole.run());
+        near = new Picker<>("port-a", t("port.prompt"), search::find, _ -> farDevice.requestFocus());
+        far = new Picker<>("port-b", t("port.prompt"), search::find, _ -> whole.run());
         nearDevice.setId("device-a");
         farDevice.setId("device-b");
         nearDevice.setPromptText(t("join.device.prompt"));

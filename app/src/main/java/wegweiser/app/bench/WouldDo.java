@@ -8,8 +8,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.library.Library;
 import wegweiser.core.model.Job;
 import wegweiser.core.route.Suits;
+import wegweiser.core.shelf.FromShelf;
+import wegweiser.core.shelf.Shelf;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.log.Logbook;
@@ -21,9 +24,10 @@ import wegweiser.files.workshop.Workshop;
  *
  * @param cables those whose connectors go into the ports, the best first
  * @param looked how many units were looked at
+ * @param shelf what the shelf has for a new one; empty where nothing lies there or it cannot be read
  * @param trouble why the logbook could not be read, in a sentence; empty when it could
  */
-record WouldDo(List<Found> cables, int looked, String trouble) {
+record WouldDo(List<Found> cables, int looked, String trouble, Optional<FromShelf> shelf) {
     /** A unit and how it suits. */
     record Found(Unit unit, Suits suits) {
         /** It passed its test and suits. */
@@ -33,9 +37,10 @@ record WouldDo(List<Found> cables, int looked, String trouble) {
     }
 
     /** Looks through the logbook, at one unit of each wiring; not on the interface thread. */
-    static WouldDo of(Job wanted, Workshop workshop) {
+    static WouldDo of(Job wanted, Workshop workshop, Library library) {
+        Optional<FromShelf> shelf = shelf(wanted, workshop, library);
         if (!Files.exists(workshop.logbook())) {
-            return new WouldDo(List.of(), 0, "");
+            return new WouldDo(List.of(), 0, "", shelf);
         }
         try (Logbook log = Logbook.look(workshop.logbook())) {
             List<Unit> units = new ArrayList<>(log.all());
@@ -51,9 +56,21 @@ record WouldDo(List<Found> cables, int looked, String trouble) {
             }
             found.sort(Comparator.comparing((Found f) -> !f.would()).thenComparing(f -> !f.suits().would())
                     .thenComparing(f -> f.suits().errors().size() + f.suits().missing().size()));
-            return new WouldDo(found, units.size(), "");
+            return new WouldDo(found, units.size(), "", shelf);
         } catch (IOException e) {
-            return new WouldDo(List.of(), 0, e.getMessage());
+            return new WouldDo(List.of(), 0, e.getMessage(), shelf);
+        }
+    }
+
+    private static Optional<FromShelf> shelf(Job wanted, Workshop workshop, Library library) {
+        try {
+            Shelf shelf = workshop.shelf(library).read();
+            return shelf.lines().isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(FromShelf.of(wanted, shelf, library));
+        } catch (BadFile | IOException _) {
+            // the bench says why it cannot be read
+            return Optional.empty();
         }
     }
 

@@ -9,18 +9,23 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.stage.ShelfWords;
+import wegweiser.core.library.Library;
 import wegweiser.core.model.Job;
 import wegweiser.core.route.Suits;
+import wegweiser.core.shelf.Articles;
+import wegweiser.core.shelf.FromShelf;
 import wegweiser.core.words.Words;
 
 /** Which cables would do, each with the reason, and the way to build one where none does. */
 final class WouldDoPanel extends VBox {
     private static final int SHOWN = 12;
+    private static final int PIECES = 3;
     private static final double LINE = 62;
 
     private final Button build = new Button(t("which.build"));
 
-    WouldDoPanel(Job wanted, WouldDo found, Runnable begin, Runnable close) {
+    WouldDoPanel(Job wanted, WouldDo found, Library library, Runnable begin, Runnable close) {
         super(10);
         setId("would-do");
         VBox list = new VBox(8);
@@ -35,8 +40,29 @@ final class WouldDoPanel extends VBox {
         if (!found.cables().isEmpty()) {
             getChildren().add(scroll);
         }
+        found.shelf().ifPresent(s -> fromShelf(s, library));
         getChildren().add(new HBox(10, build, back));
         setPrefWidth(620);
+    }
+
+    /** What of a new one lies on the shelf. */
+    private void fromShelf(FromShelf shelf, Library library) {
+        Label heading = new Label(t("which.shelf"));
+        heading.getStyleClass().add("group");
+        getChildren().add(heading);
+        List<String> pieces = shelf.cables().stream().limit(PIECES)
+                .map(l -> t("which.piece", l.title(), ShelfWords.amount(l.article(), l.amount()))).toList();
+        if (shelf.conductors() > 0) {
+            getChildren().add(Panels.whole(new Label(pieces.isEmpty()
+                    ? t("which.no-piece", shelf.conductors())
+                    : t("which.pieces", shelf.conductors(), Words.list(pieces)))));
+        }
+        List<String> missing = shelf.connectors().stream().filter(c -> !c.isMet())
+                .map(c -> Articles.title(c.need().article(), library).orElse(c.need().article().of()))
+                .toList();
+        getChildren().add(Panels.whole(new Label(missing.isEmpty()
+                ? t("which.connectors")
+                : t("which.no-connector", Words.list(missing)))));
     }
 
     void begin() {

@@ -18,11 +18,15 @@ final class PegPainter {
     private static final double NUMBERED = 8;
     private static final double SMALLEST = 4;
 
+    private static final double ROOMY = 300;
+
     private final GraphicsContext g;
     private final Palette palette;
     private final double left;
     private final double top;
     private final double size;
+    /** How large text is beside the usual size. */
+    private final double text;
     private final int rows;
     private final int columns;
     /** Width of the names of the rows, left of the grid. */
@@ -32,14 +36,16 @@ final class PegPainter {
     record Palette(Color ink, Color quiet, Color line, Color sheet, Color now, Color band, Color proved,
             Color plan, Color fault) {}
 
-    PegPainter(GraphicsContext g, PegModel model, double width, double height, Palette palette) {
+    PegPainter(GraphicsContext g, PegModel model, double width, double height, double text, Palette palette) {
         this.g = g;
+        // where there is little room it is needed for the board
+        this.text = height < ROOMY ? 1 : text;
         this.palette = palette;
         this.rows = model.rows().size();
         this.columns = model.columns().size();
         boolean signals = model.rows().stream().anyMatch(h -> !h.signal().isEmpty());
-        this.labels = rows > 30 ? 40 : signals ? 118 : 72;
-        double heads = columns > 30 ? 26 : 56;
+        this.labels = text * (rows > 30 ? 40 : signals ? 118 : 72);
+        double heads = text * (columns > 30 ? 26 : 56);
         double fit = Math.min((width - labels - 30) / Math.max(1, columns),
                 (height - heads - 6) / Math.max(1, rows));
         this.size = Math.floor(Math.clamp(fit, SMALLEST, LARGEST));
@@ -223,8 +229,8 @@ final class PegPainter {
     private void heads(PegModel model) {
         boolean small = size < 16;
         Font number = Font.font("Overpass Mono SemiBold",
-                small ? Math.max(size < NUMBERED ? 8 : 6, size * 0.8) : 15);
-        Font word = Font.font("Overpass", small ? 8 : 13);
+                small ? Math.max(size < NUMBERED ? 8 : 6, size * 0.8) : Math.min(15 * text, size * 0.8));
+        Font word = Font.font("Overpass", small ? 8 : Math.min(13 * text, size * 0.8));
         g.setTextBaseline(VPos.CENTER);
         boolean named = model.rows().stream().anyMatch(h -> h.id().length() > 3);
         for (int r = 0; r < rows; r++) {
@@ -236,15 +242,15 @@ final class PegPainter {
             if (rows > 30) {
                 if (isWritten(r)) {
                     g.setTextAlign(TextAlignment.RIGHT);
-                    g.fillText(head.id(), left - 4, y);
+                    g.fillText(head.id(), left - 4, y, labels);
                 }
                 continue;
             }
             g.setTextAlign(named ? TextAlignment.LEFT : TextAlignment.RIGHT);
-            g.fillText(head.id(), named ? x : x + 22, y, named ? 60 : 40);
+            g.fillText(head.id(), named ? x : x + 22 * text, y, text * (named ? 60 : 40));
             g.setTextAlign(TextAlignment.LEFT);
             g.setFont(word);
-            g.fillText(shortened(head.signal(), named ? 5 : 9), named ? x + 66 : x + 32, y);
+            g.fillText(shortened(head.signal(), named ? 5 : 9), x + text * (named ? 66 : 32), y);
         }
         g.setTextAlign(TextAlignment.CENTER);
         for (int c = 0; c < columns; c++) {
@@ -262,13 +268,13 @@ final class PegPainter {
                 g.setFont(Font.font("Overpass Mono SemiBold",
                         Math.max(7, (size - 4) / (0.6 * head.id().length()))));
             }
-            g.fillText(head.id(), x, 14, size);
+            g.fillText(head.id(), x, 14 * text, size);
             if (!head.colour().isEmpty()) {
-                swatch(head.colour(), x - Math.min(11, size * 0.4), 26, Math.min(22, size * 0.8));
+                swatch(head.colour(), x - Math.min(11, size * 0.4), 26 * text, Math.min(22, size * 0.8));
             }
             g.setFill(palette.quiet);
-            g.setFont(Font.font("Overpass", size < 26 ? 8 : 10));
-            g.fillText(shortened(head.signal().isEmpty() ? head.colour() : head.signal(), 6), x, 44,
+            g.setFont(Font.font("Overpass", size < 26 ? 8 : 10 * text));
+            g.fillText(shortened(head.signal().isEmpty() ? head.colour() : head.signal(), 6), x, 44 * text,
                     size - 1);
         }
     }

@@ -42,6 +42,8 @@ public final class Pegboard extends Region {
     private final StyleableProperty<Color> plan = colour("plan", "-peg-plan", Color.BLUE);
     private final StyleableProperty<Color> fault = colour("fault", "-peg-fault", Color.RED);
 
+    private final StyleableProperty<Number> text = FACTORY.createStyleableNumberProperty(this, "text",
+            "-peg-text", p -> p.text, 1);
     private final Canvas canvas = new Canvas();
     private final ObjectProperty<PegModel> model = new SimpleObjectProperty<>(this, "model", PegModel.EMPTY);
     private final ReadOnlyObjectWrapper<Selection> selection = new ReadOnlyObjectWrapper<>(this, "selection",
@@ -66,6 +68,7 @@ public final class Pegboard extends Region {
         focusedProperty().addListener(_ -> repaintSelection(selection.get()));
         widthProperty().addListener(_ -> repaint());
         heightProperty().addListener(_ -> repaint());
+        ((javafx.beans.value.ObservableValue<?>) text).addListener(_ -> repaint());
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
         setMinSize(200, 160);
@@ -171,7 +174,7 @@ public final class Pegboard extends Region {
         canvas.setWidth(getWidth());
         canvas.setHeight(getHeight());
         painter = new PegPainter(canvas.getGraphicsContext2D(), model.get(), getWidth(), getHeight(),
-                palette());
+                text.getValue().doubleValue(), palette());
         painter.all(model.get(), isFocused() ? selection.get() : null);
         painted = model.get();
     }

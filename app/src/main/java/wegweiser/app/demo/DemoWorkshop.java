@@ -7,8 +7,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.NamedPinout;
+import wegweiser.core.library.Library;
+import wegweiser.core.make.Article;
+import wegweiser.core.make.Article.Kind;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -17,6 +21,10 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
 import wegweiser.core.model.Simulated;
 import wegweiser.core.pinout.Sources;
+import wegweiser.core.shelf.Articles;
+import wegweiser.core.shelf.Shelf;
+import wegweiser.core.shelf.ShelfLine;
+import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.workshop.Workshop;
 
@@ -40,9 +48,30 @@ public final class DemoWorkshop {
         JobFile.write(workshop.jobs().resolve(SKY_SENSOR + JobFile.ENDING), skySensor());
         JobFile.write(workshop.jobs().resolve(HEADSET + JobFile.ENDING), headset());
         JobFile.write(workshop.jobs().resolve(PANELS + JobFile.ENDING), panels());
+        try {
+            workshop.shelf(Library.NONE).change(_ -> shelf());
+        } catch (BadFile e) {
+            throw new IOException(e.getMessage(), e);
+        }
         // last, so that it lies on top
         JobFile.write(file, mastLogger());
         return file;
+    }
+
+    /** What lies about there. */
+    private static Shelf shelf() {
+        return new Shelf(List.of(line(Kind.CABLE, "utp-4x2-24", 11.4),
+                line(Kind.CABLE, "serial-9-screened", 6),
+                line(Kind.CABLE, "sensor-4", 3.2), line(Kind.CABLE, "ribbon-40", 2.1),
+                line(Kind.CONNECTOR, "dsub-9-socket", 5), line(Kind.CONNECTOR, "modular-8p8c-plug", 12),
+                line(Kind.CONNECTOR, "xlr-3-plug", 1),
+                line(Kind.PART, "hood/dsub-9", 2).withLow(OptionalDouble.of(2)),
+                line(Kind.SLEEVE, "1.6", 24)));
+    }
+
+    private static ShelfLine line(Kind kind, String of, double amount) {
+        Article article = new Article(kind, of);
+        return ShelfLine.of(article, Articles.title(article).orElseThrow(), amount);
     }
 
     /**

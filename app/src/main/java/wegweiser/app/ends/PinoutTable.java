@@ -55,8 +55,7 @@ final class PinoutTable extends VBox {
         ColumnConstraints wide = new ColumnConstraints();
         wide.setHgrow(Priority.ALWAYS);
         wide.setMinWidth(64);
-        grid.getColumnConstraints().addAll(new ColumnConstraints(60), wide, new ColumnConstraints(84),
-                new ColumnConstraints(108), source);
+        grid.getColumnConstraints().addAll(atLeast(60), wide, atLeast(84), atLeast(108), source);
         source.setMaxWidth(92);
         widthProperty().addListener((_, _, width) -> {
             // where it is narrow the sources are told by the tooltip alone
@@ -69,6 +68,13 @@ final class PinoutTable extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
         setMinHeight(120);
+    }
+
+    /** A column that is wider only where its words need it. */
+    private static ColumnConstraints atLeast(double width) {
+        ColumnConstraints column = new ColumnConstraints();
+        column.setMinWidth(width);
+        return column;
     }
 
     void focus(String contact) {

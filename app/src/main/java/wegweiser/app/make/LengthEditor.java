@@ -2,6 +2,7 @@ package wegweiser.app.make;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.io.IOException;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -10,11 +11,17 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Overlay;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.stage.Background;
+import wegweiser.app.stage.CableForm;
 import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.Cables;
+import wegweiser.core.make.Article;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.route.Allocation;
+import wegweiser.core.shelf.ShelfLine;
+import wegweiser.files.io.BadFile;
 
 /** Which cable, and how long a way it takes. */
 final class LengthEditor extends VBox {
@@ -41,24 +48,45 @@ final class LengthEditor extends VBox {
             error.setText(metres.isPresent() ? "" : t("make.length.error", length.getText()));
             metres.ifPresent(m -> session.edit(j -> j.withCable(j.cable().withLengthMm(1000 * m))));
         });
-        Button piece = new Button(t("make.piece"));
-        piece.setId("cable-piece");
-        piece.setOnAction(_ -> {
-            CableForm form = new CableForm(session, cable -> {
+        Button another = new Button(t("make.piece"));
+        another.setId("cable-piece");
+        another.setOnAction(_ -> {
+            CableForm form = new CableForm(session, piece -> {
                 overlay.down();
+                CableStock cable = piece.cable();
+                onShelf(session, piece);
                 session.edit(
                         j -> recoloured(j.withCable(j.cable().withStock(cable.id(), Optional.of(cable)))));
             }, overlay::down);
             overlay.up(form);
             form.begin();
         });
-        Label way = new Label(t("make.way"));
-        way.setMinWidth(USE_PREF_SIZE);
+        Label way = Panels.quiet(t("make.way"));
+        way.setLabelFor(length);
         Label unit = new Label("m");
         unit.setMinWidth(USE_PREF_SIZE);
-        HBox line = new HBox(8, way, length, unit);
+        HBox line = new HBox(8, length, unit);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        getChildren().addAll(stock, piece, line, error);
+        getChildren().addAll(stock, another, Panels.whole(way), line, error);
+    }
+
+    /** A piece of which it is known how long it is lies on the shelf from now on. */
+    private static void onShelf(Session session, CableForm.Piece piece) {
+        if (piece.metres() <= 0) {
+            return;
+        }
+        ShelfLine line = ShelfLine.of(new Article(Article.Kind.CABLE, piece.cable().id()),
+                piece.cable().title(), piece.metres());
+        Background.errand(() -> {
+            try {
+                session.shelf().change(s -> s.with(line));
+                return "";
+            } catch (BadFile e) {
+                return e.getMessage();
+            } catch (IOException e) {
+                return Session.reason(e);
+            }
+        }, trouble -> session.notices().warn(trouble));
     }
 
     /** The description goes along with the job where the catalogue does not have the cable. */

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -20,33 +19,26 @@ import wegweiser.app.controls.FacePanel;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
-import wegweiser.app.controls.SchoolChoice;
-import wegweiser.app.controls.Worded;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
 import wegweiser.core.catalog.Catalogue;
-import wegweiser.core.catalog.ConnectorType;
-import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.make.BenchSteps;
-import wegweiser.core.make.CutList;
-import wegweiser.core.make.Materials;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Schools;
 import wegweiser.core.model.SetAside;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
+import wegweiser.files.workshop.ShelfFile;
 
 /** Builds the cable: numbered steps, the connector from the wiring side, what to lay out. */
 public final class MakeStage implements StageView {
     private final Session session;
-    private final Overlay overlay;
     private final Choices choices;
     private final Background background = new Background();
     private final StepList steps = new StepList(this::select);
@@ -56,22 +48,21 @@ public final class MakeStage implements StageView {
     private final Label meaning = Panels.quiet("");
     private final Label check = new Label();
     private final Label caution = new Label();
-    private final VBox materials = new VBox(3);
+    private final MaterialsPanel materials;
     private final StepDock dock = new StepDock(this::done, this::back);
     private final VBox hint;
     private final HBox view;
     private List<Step> shown = List.of();
     private int current;
 
-    private record Shown(Job job, List<Step> steps, Optional<CutList> cuts, List<Materials.Item> parts,
-            List<Materials.Figure> figures) {}
+    private record Shown(Job job, List<Step> steps, MaterialsPanel.Laid laid) {}
 
     public MakeStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
-        this.overlay = overlay;
         this.session = session;
         this.choices = choices;
         ScrollPane list = Panels.scroll(steps);
         VBox.setVgrow(list, Priority.ALWAYS);
+        hand.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
         VBox left = Panels.sheet(Panels.line(Panels.heading(t("make.steps")), hand), list);
         left.setMinWidth(280);
         left.setPrefWidth(350);
@@ -91,7 +82,7 @@ public final class MakeStage implements StageView {
         VBox.setVgrow(face, Priority.ALWAYS);
         face.managedProperty().bind(face.visibleProperty());
         HBox.setHgrow(middle, Priority.ALWAYS);
-        materials.getStyleClass().add("sheet");
+        materials = new MaterialsPanel(session, overlay, () -> show(session.job()));
         ScrollPane right = Panels.scroll(materials);
         right.getStyleClass().add("sheet-scroll");
         right.setMinWidth(250);
@@ -116,9 +107,9 @@ public final class MakeStage implements StageView {
     public void show(Job job) {
         boolean right = choices.rightHandedProperty().get();
         Derived derived = session.derived(job);
+        ShelfFile shelf = session.shelf();
         background.run(
-                () -> new Shown(job, BenchSteps.of(derived, right), CutList.of(job), Materials.parts(job),
-                        Materials.electrical(job)),
+                () -> new Shown(job, BenchSteps.of(derived, right), MaterialsPanel.Laid.of(job, shelf)),
                 this::show);
     }
 
@@ -131,7 +122,7 @@ public final class MakeStage implements StageView {
         if (!sameSteps || current >= shown.size() || s.job().done().contains(shown.get(current).key())) {
             current = Math.min(firstOpen, Math.max(0, shown.size() - 1));
         }
-        materials(s);
+        materials.show(s.laid());
         refresh(s.job());
     }
 
@@ -179,73 +170,6 @@ public final class MakeStage implements StageView {
         }
         return job.links().stream().filter(l -> l.touches(step.lit().getFirst())).findFirst()
                 .flatMap(l -> l.why()).orElse(step.detail());
-    }
-
-    private void materials(Shown s) {
-        materials.getChildren().clear();
-        materials.getChildren().add(Panels.heading(t("make.bench")));
-        s.cuts().ifPresentOrElse(cut -> {
-            group(t("make.cut"));
-            cut.items().forEach(i -> figure(i.words(), metres(i.mm())));
-            materials.getChildren().add(Panels.rule());
-            figure(t("make.cut-at"), metres(cut.totalMm()));
-        }, () -> materials.getChildren().add(Panels.quiet(t("make.no-length"))));
-        materials.getChildren().add(new LengthEditor(session, overlay, s.job()));
-        terminations(s.job());
-        if (!s.figures().isEmpty()) {
-            group(t("make.electrical"));
-            s.figures().forEach(f -> figure(f.words(), f.value()));
-        }
-        if (!s.parts().isEmpty()) {
-            group(t("make.parts"));
-            s.parts().forEach(p -> figure(p.words(), String.valueOf(p.count())));
-        }
-    }
-
-    /** How wires are joined at each end, where its connector leaves a choice. */
-    private void terminations(Job job) {
-        for (End end : job.ends()) {
-            ConnectorType type = Catalogue.of(job).of(end).filter(c -> c.methods().size() > 1).orElse(null);
-            if (type == null) {
-                continue;
-            }
-            ComboBox<Termination> ways = new ComboBox<>();
-            ways.getItems().setAll(type.methods());
-            ways.setConverter(new Worded<>(w -> t("termination." + w.id())));
-            ways.setValue(type.termination());
-            ways.setId("termination-" + end.name());
-            ways.setMaxWidth(Double.MAX_VALUE);
-            ways.setOnAction(_ -> session.edit(j -> j.withEnd(end.name(),
-                    e -> e.withTermination(Optional.of(ways.getValue().id())))));
-            materials.getChildren().addAll(Panels.quiet(t("make.termination", end.name())), ways);
-        }
-        if (job.ends().stream().anyMatch(e -> Catalogue.of(job).of(e)
-                .filter(c -> c.termination() == Termination.SOLDER_CUP).isPresent())) {
-            SchoolChoice<Schools.Cups> cups = new SchoolChoice<>("cups", Schools.Cups.values(),
-                    way -> session.edit(j -> j.withSchools(j.schools().withCups(way))));
-            cups.show(job.schools().cups().orElse(Schools.Cups.FILL));
-            cups.setMaxWidth(Double.MAX_VALUE);
-            materials.getChildren().addAll(Panels.quiet(t("school.cups")), cups);
-        }
-    }
-
-    private static String metres(double mm) {
-        return String.format(java.util.Locale.ROOT, "%.2f m", mm / 1000);
-    }
-
-    private void group(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("group");
-        materials.getChildren().add(label);
-    }
-
-    private void figure(String words, String value) {
-        Label figure = new Label(value);
-        figure.getStyleClass().add("figure");
-        figure.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        Label label = new Label(words);
-        label.setWrapText(true);
-        materials.getChildren().add(Panels.line(label, figure));
     }
 
     private void select(int k) {

@@ -27,6 +27,7 @@ import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
+import wegweiser.app.stage.CountingOff;
 import wegweiser.app.stage.DockWork;
 import wegweiser.app.stage.Notices.Notice;
 import wegweiser.app.stage.Session;
@@ -238,7 +239,11 @@ public final class ProveStage implements StageView {
                     return Notice.of(t("prove.already", before.get()));
                 }
                 Unit unit = log.add(job, fixture, Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
-                return Notice.of(t("prove.recorded", unit.label()));
+                String said = t("prove.recorded", unit.label());
+                // what was only tested here was not made of what lies on the shelf
+                return job.done().isEmpty()
+                        ? Notice.of(said)
+                        : new CountingOff(session, () -> {}).off(job, said, "");
             } catch (IOException e) {
                 return Notice.warning(t("prove.not-recorded", e.getMessage()));
             }

@@ -40,7 +40,9 @@ final class FindingList extends VBox {
         List<Node> nodes = new ArrayList<>();
         long open = Rules.blocking(job, findings).size();
         long others = findings.size() - open;
-        nodes.add(Panels.line(Panels.heading(t("route.findings")),
+        Label heading = Panels.heading(t("route.findings"));
+        heading.setMinWidth(USE_PREF_SIZE);
+        nodes.add(Panels.line(heading,
                 Panels.quiet(t("route.findings.count", open, others))));
         findings.forEach(f -> nodes.add(card(job, f)));
         if (job.links().isEmpty()) {

@@ -68,7 +68,7 @@ public final class RouteStage implements StageView {
         this.facing = new FacingChoice(choices.facingProperty());
         this.strip = new ConductorStrip(session);
         this.findings = new FindingList(session);
-        VBox left = Panels.sheet(Panels.heading(t("route.ways")), schemesHint, cards);
+        VBox left = Panels.sheet(Panels.whole(Panels.heading(t("route.ways"))), schemesHint, cards);
         left.getStyleClass().add("left-column");
         ScrollPane leftScroll = Panels.scroll(left);
         leftScroll.getStyleClass().add("sheet-scroll");

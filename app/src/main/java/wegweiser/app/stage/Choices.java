@@ -27,6 +27,8 @@ import wegweiser.files.workshop.Workshop;
 /** What the person has chosen and the next start should remember. */
 public final class Choices {
     private static final int ENOUGH = 10;
+    /** Sizes of text to choose from, in percent. */
+    public static final List<Integer> TEXT = List.of(90, 100, 110, 125, 150);
 
     private final Workshop workshop;
     private Instant learnFrom = Instant.MIN;
@@ -34,6 +36,7 @@ public final class Choices {
     private final ObjectProperty<Goal> goal = new SimpleObjectProperty<>(Goal.PROVE);
     private final ObjectProperty<CostModel> cost = new SimpleObjectProperty<>(CostModel.USUAL);
     private final BooleanProperty night = new SimpleBooleanProperty(false);
+    private final IntegerProperty textPercent = new SimpleIntegerProperty(100);
     private final BooleanProperty rightHanded = new SimpleBooleanProperty(true);
     private final BooleanProperty buzzer = new SimpleBooleanProperty(false);
     private final IntegerProperty wiggleSeconds = new SimpleIntegerProperty(10);
@@ -49,6 +52,9 @@ public final class Choices {
         workshop.setting("wiggle").filter(s -> s.matches("[1-9][0-9]?")).map(Integer::valueOf)
                 .ifPresent(wiggleSeconds::set);
         night.set(workshop.setting("night").map("true"::equals).orElse(false));
+        workshop.setting("text").filter(s -> s.matches("[0-9]{2,3}")).map(Integer::valueOf)
+                .filter(TEXT::contains).ifPresent(textPercent::set);
+        textPercent.addListener((_, _, p) -> remember("text", p.toString()));
         rightHanded.set(!workshop.setting("hand").map("left"::equals).orElse(false));
         workshop.setting("cost.from").flatMap(Choices::time).ifPresent(f -> learnFrom = f);
         workshop.setting("cost").map(Choices::read).ifPresent(cost::set);
@@ -166,6 +172,17 @@ public final class Choices {
 
     public BooleanProperty nightProperty() {
         return night;
+    }
+
+    /** How large text is, in percent of the usual size; one of {@link #TEXT}. */
+    public IntegerProperty textPercentProperty() {
+        return textPercent;
+    }
+
+    /** Makes text larger or smaller by so many sizes, as far as there are any. */
+    public void resizeText(int by) {
+        int at = TEXT.indexOf(textPercent.get());
+        textPercent.set(TEXT.get(Math.clamp(at + by, 0, TEXT.size() - 1)));
     }
 
     public BooleanProperty rightHandedProperty() {

@@ -31,6 +31,7 @@ import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.library.LibraryFolder;
 import wegweiser.files.log.Logbook;
+import wegweiser.files.workshop.ShelfFile;
 import wegweiser.files.workshop.Workshop;
 
 /**
@@ -131,6 +132,11 @@ public final class Session {
         if (!loaded.refused().isEmpty()) {
             notices.warn(t("notice.library", String.join(" ", loaded.refused())));
         }
+    }
+
+    /** What lies on the workshop's shelf. */
+    public ShelfFile shelf() {
+        return workshop.shelf(library);
     }
 
     static Thread daemon(Runnable work, String name) {

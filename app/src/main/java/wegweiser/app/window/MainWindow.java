@@ -15,6 +15,7 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -164,6 +165,13 @@ public final class MainWindow {
         }
         new BenchDoors(this, session, outside).open(job.get(), Optional.empty());
         return true;
+    }
+
+    /** Gives a scene of this window its stylesheet, in the size of text that the person chose. */
+    public void dress(Scene scene) {
+        scene.getStylesheets().setAll(Look.sheet(choices.textPercentProperty().get()));
+        choices.textPercentProperty().addListener(
+                (_, _, percent) -> scene.getStylesheets().setAll(Look.sheet(percent.intValue())));
     }
 
     private void night() {

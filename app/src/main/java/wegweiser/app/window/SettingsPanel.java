@@ -44,7 +44,7 @@ final class SettingsPanel extends VBox {
         done.setDefaultButton(true);
         done.setOnAction(_ -> close.run());
         CheckBox night = box("night", choices.nightProperty());
-        group("look", night);
+        group("look", night, line("text", text()));
         group("hand", box("right-handed", choices.rightHandedProperty()), pace());
         group("meter", line("fixture", fixture()), box("twice", choices.twiceProperty()),
                 line("wiggle", wiggle()),
@@ -106,6 +106,16 @@ final class SettingsPanel extends VBox {
         forget.setMinWidth(USE_PREF_SIZE);
         forget.setOnAction(_ -> choices.resetCost(Instant.now()));
         return Panels.line(words, forget);
+    }
+
+    private ChoiceBox<Integer> text() {
+        ChoiceBox<Integer> sizes = new ChoiceBox<>();
+        sizes.getItems().setAll(Choices.TEXT);
+        sizes.setConverter(new Worded<>(p -> t("settings.percent", p)));
+        sizes.setId("settings-text");
+        sizes.setValue(choices.textPercentProperty().get());
+        sizes.valueProperty().addListener((_, _, p) -> choices.textPercentProperty().set(p));
+        return sizes;
     }
 
     private ChoiceBox<Fixture> fixture() {

@@ -137,8 +137,6 @@ public final class SignpostBar extends HBox {
         words.setAlignment(Pos.CENTER_LEFT);
         words.getStyleClass().add("arm-words");
         SignArm arm = new SignArm(words, () -> go.accept(id));
-        arm.setPrefHeight(44);
-        arm.setMaxHeight(44);
         arm.setId("arm-" + id.id());
         arm.setPrefWidth(150);
         arm.setMinWidth(92);

@@ -55,6 +55,10 @@ final class WindowActions {
                 Action.of("sheet", Keys.shortcut(KeyCode.P), window::sheet).when(session::isOpen),
                 Action.of("settings", Keys.shortcut(KeyCode.COMMA), window::settings),
                 Action.of("night", Keys.shortcut(KeyCode.D), () -> turn(window.choices().nightProperty())),
+                Action.of("text-larger", Keys.shortcut(KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD),
+                        () -> window.choices().resizeText(1)),
+                Action.of("text-smaller", Keys.shortcut(KeyCode.MINUS, KeyCode.SUBTRACT),
+                        () -> window.choices().resizeText(-1)),
                 Action.of("buzzer", List.of(), () -> turn(window.choices().buzzerProperty()))
                         .named(() -> t(
                                 window.choices().buzzerProperty().get() ? "do.buzzer.off" : "do.buzzer")),

@@ -27,7 +27,12 @@ public final class Articles {
     private final ConnectorSearch connectors;
 
     /** An article with its title. */
-    public record Named(Article article, String title) {}
+    public record Named(Article article, String title) {
+        @Override
+        public String toString() {
+            return title;
+        }
+    }
 
     public Articles(Library library) {
         cables = library.allCables().stream()

@@ -26,8 +26,10 @@ import wegweiser.files.json.Document;
 /**
  * The shelf of a workshop, in {@code shelf.csv}, and beside it {@code shelf-taken.txt}, which says for which cables it has
  * been counted off already. A shelf that cannot be read is never written over.
+ *
+ * @param library the person's own cables and connectors, which may lie there too
  */
-public record ShelfFile(Workshop workshop) {
+public record ShelfFile(Workshop workshop, Library library) {
     /**
      * A change of the shelf, so that it can be taken back.
      *
@@ -57,7 +59,6 @@ public record ShelfFile(Workshop workshop) {
      * @throws BadFile with a plain sentence when the file makes no sense
      */
     public Shelf read() throws BadFile, IOException {
-        Library library = workshop.library().load().library();
         if (Files.exists(file())) {
             return ShelfCsv.parse(Document.textOf(file()), file().getFileName().toString(), library);
         }

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.stream.Stream;
+import wegweiser.core.library.Library;
 import wegweiser.files.io.AtomicFile;
 import wegweiser.files.io.FileTurn;
 import wegweiser.files.job.JobFile;
@@ -69,8 +70,8 @@ public record Workshop(Path folder) {
     }
 
     /** What lies about in the workshop: cables, connectors, sleeves. */
-    public ShelfFile shelf() {
-        return new ShelfFile(this);
+    public ShelfFile shelf(Library library) {
+        return new ShelfFile(this, library);
     }
 
     /** All job files, by name. */

@@ -39,7 +39,7 @@ class ShelfFileTest {
 
     @BeforeEach
     void shelf() {
-        shelf = new Workshop(folder).shelf();
+        shelf = new Workshop(folder).shelf(Library.NONE);
     }
 
     private static Shelf parse(String text) throws BadFile {
@@ -67,7 +67,7 @@ class ShelfFileTest {
 
     @Test
     void anotherOrderAnotherSignAndOnlyTheTitleWillDo() throws BadFile {
-        Shelf read = parse("\uFEFFamount;title;KIND;place\n6,4 m;sensor cable, 4 cores;cable;drawer 3\n"
+        Shelf read = parse("\uFEFFamount;title;KIND;place\n6,4 m;sensor cable, four cores;cable;drawer 3\n"
                 + "\n5;D-sub 9, socket;connector;\n1.2 m;shrink sleeve 1.6 mm;sleeve;\n20;cable ties;part;\n");
         assertThat(read.lines()).extracting(l -> l.article().toString())
                 .contains("connector dsub-9-socket", "sleeve 1.6", "part cable ties");
@@ -171,7 +171,7 @@ class ShelfFileTest {
         try (ExecutorService both = Executors.newFixedThreadPool(4)) {
             List<Future<ShelfFile.Change>> all = java.util.stream.IntStream.range(0, 40)
                     .mapToObj(_ -> both.submit(
-                            () -> new Workshop(folder).shelf()
+                            () -> new Workshop(folder).shelf(Library.NONE)
                                     .change(s -> s.with(ShelfLine.of(sleeve, "sleeve", 1)))))
                     .toList();
             for (Future<ShelfFile.Change> one : all) {

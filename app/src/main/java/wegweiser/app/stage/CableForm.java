@@ -1,4 +1,4 @@
-package wegweiser.app.make;
+package wegweiser.app.stage;
 
 import static wegweiser.app.texts.Texts.t;
 
@@ -18,14 +18,19 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
-import wegweiser.app.stage.Keeping;
-import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.quantity.Quantity;
 
 /** Describes a cable that lies about, such as "grey, four cores, 6 m", and keeps it in the workshop's library. */
-final class CableForm extends VBox {
+public final class CableForm extends VBox {
+    /**
+     * A piece of a cable.
+     *
+     * @param metres how much of it there is, 0 where that was not said
+     */
+    public record Piece(CableStock cable, double metres) {}
+
     private final TextField title = new TextField();
     private final TextField cores = new TextField();
     private final TextField length = new TextField();
@@ -35,7 +40,8 @@ final class CableForm extends VBox {
     private final CheckBox solid = new CheckBox(t("cable.solid"));
     private final Label error = new Label();
 
-    CableForm(Session session, Consumer<CableStock> made, Runnable cancel) {
+    /** @param made told what was described, once it is kept */
+    public CableForm(Session session, Consumer<Piece> made, Runnable cancel) {
         super(10);
         setId("cable-form");
         title.setId("cable-title");
@@ -62,11 +68,12 @@ final class CableForm extends VBox {
         keep.setId("cable-keep");
         keep.setOnAction(_ -> {
             try {
+                number(length, true);
                 CableStock cable = cable();
                 Optional<String> trouble = Keeping.cable(session, cable);
                 error.setText(trouble.orElse(""));
                 if (trouble.isEmpty()) {
-                    made.accept(cable);
+                    made.accept(new Piece(cable, number(length, true)));
                 }
             } catch (IllegalArgumentException e) {
                 error.setText(e.getMessage());
@@ -79,7 +86,8 @@ final class CableForm extends VBox {
         setPrefWidth(520);
     }
 
-    void begin() {
+    /** Puts the cursor into the first field. */
+    public void begin() {
         title.requestFocus();
     }
 
@@ -88,12 +96,11 @@ final class CableForm extends VBox {
             throw new IllegalArgumentException(t("own.error.title"));
         }
         List<String> conductors = conductors();
-        double mm = number(length, true) * 1000;
         return new CableStock(Keeping.id("cable", title.getText()), title.getText().strip(), conductors,
                 (int) number(awg, false), List.of(), (int) number(awg, false), List.of(),
                 screen.isSelected() ? t("cable.screen") : "", 0, number(diameter, false), !solid.isSelected(),
                 false,
-                false, mm > 0 ? OptionalDouble.of(mm) : OptionalDouble.empty(), "");
+                false, OptionalDouble.empty(), "");
     }
 
     /** Colours as words or letters; one that comes twice is told apart by a number. */

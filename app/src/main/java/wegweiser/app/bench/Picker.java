@@ -1,30 +1,38 @@
 package wegweiser.app.bench;
 
-import static wegweiser.app.texts.Texts.t;
-
+import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
-/** Chooses a port by typing: the list below the field gets shorter, Enter takes the one that is marked. */
-final class PortPicker extends VBox {
+/**
+ * Chooses something by typing: the list below the field gets shorter, Enter takes the one that is marked.
+ *
+ * @param <T> what is chosen; it prints as its title
+ */
+final class Picker<T> extends VBox {
     private static final int SHOWN = 40;
 
     private final TextField field = new TextField();
-    private final ListView<PortChoice> list = new ListView<>();
-    private final PortSearch search;
-    private final Consumer<PortChoice> chosen;
-    private Optional<PortChoice> choice = Optional.empty();
+    private final ListView<T> list = new ListView<>();
+    private final BiFunction<String, Integer, List<T>> search;
+    private final Consumer<T> chosen;
+    private Optional<T> choice = Optional.empty();
     private boolean filling;
 
-    PortPicker(String id, PortSearch search, Consumer<PortChoice> chosen) {
+    /**
+     * @param search what some words mean, at most so many, the best first
+     * @param chosen told what was taken
+     */
+    Picker(String id, String prompt, BiFunction<String, Integer, List<T>> search, Consumer<T> chosen) {
         super(4);
         this.search = search;
         this.chosen = chosen;
         field.setId(id);
-        field.setPromptText(t("port.prompt"));
+        field.setPromptText(prompt);
         list.setId(id + "-list");
         list.setFocusTraversable(false);
         list.getStyleClass().add("titles");
@@ -46,8 +54,13 @@ final class PortPicker extends VBox {
         getChildren().addAll(field, list);
     }
 
-    Optional<PortChoice> choice() {
+    Optional<T> choice() {
         return choice;
+    }
+
+    /** What stands in the field. */
+    String text() {
+        return field.getText();
     }
 
     void begin() {
@@ -59,19 +72,19 @@ final class PortPicker extends VBox {
             return;
         }
         choice = Optional.empty();
-        list.getItems().setAll(search.find(field.getText(), SHOWN));
+        list.getItems().setAll(search.apply(field.getText(), SHOWN));
         list.getSelectionModel().selectFirst();
         list.setVisible(!list.getItems().isEmpty());
     }
 
     private void take() {
-        PortChoice taken = list.getSelectionModel().getSelectedItem();
+        T taken = list.getSelectionModel().getSelectedItem();
         if (taken == null) {
             return;
         }
         choice = Optional.of(taken);
         filling = true;
-        field.setText(taken.title());
+        field.setText(taken.toString());
         filling = false;
         list.setVisible(false);
         chosen.accept(taken);

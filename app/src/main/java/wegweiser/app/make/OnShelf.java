@@ -1,0 +1,46 @@
+package wegweiser.app.make;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.make.Article;
+import wegweiser.core.model.Job;
+import wegweiser.core.shelf.Cover;
+import wegweiser.core.shelf.Need;
+import wegweiser.core.shelf.Shelf;
+import wegweiser.files.io.BadFile;
+import wegweiser.files.workshop.ShelfFile;
+
+/**
+ * What of a job's needs lies on the shelf.
+ *
+ * @param shelf empty where nobody keeps one
+ * @param taken whether it was counted off for this cable already
+ */
+record OnShelf(Shelf shelf, List<Cover> covers, boolean taken) {
+    private static final OnShelf NOTHING = new OnShelf(Shelf.EMPTY, List.of(), false);
+
+    /** Reads the shelf, so not on the interface thread; where it cannot be read, the bench says why. */
+    static OnShelf of(Job job, ShelfFile file) {
+        try {
+            Shelf shelf = file.read();
+            return new OnShelf(shelf, shelf.covers(Need.of(job)), file.isTaken(job));
+        } catch (BadFile | IOException _) {
+            return NOTHING;
+        }
+    }
+
+    boolean isKept() {
+        return !shelf.lines().isEmpty();
+    }
+
+    /** How an article is covered, where it is needed. */
+    Optional<Cover> cover(Article article) {
+        return covers.stream().filter(c -> c.need().article().equals(article)).findFirst();
+    }
+
+    /** How the cable is covered, where it is known how much of it is needed. */
+    Optional<Cover> cable() {
+        return covers.stream().filter(c -> c.need().article().isMeasured()).findFirst();
+    }
+}

@@ -71,7 +71,7 @@ public final class Pegboard extends Region {
         ((javafx.beans.value.ObservableValue<?>) text).addListener(_ -> repaint());
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
-        setMinSize(200, 160);
+        setMinSize(200, 110);
     }
 
     private StyleableProperty<Color> colour(String name, String css, Color initial) {

@@ -109,7 +109,17 @@ public final class ProbeDock extends HBox {
         VBox middle = new VBox(8, asked, answers, wiggle, why, error);
         HBox.setHgrow(middle, Priority.ALWAYS);
         getChildren().addAll(probes, middle, meter);
+        setMinWidth(0);
+        widthProperty().addListener(_ -> makeRoom());
         show(Optional.empty(), "");
+    }
+
+    /** The meter shows a whole reading or none: where text is large and the window small, answers come first. */
+    private void makeRoom() {
+        boolean room = getWidth() <= 0 || probes.minWidth(-1) + answers.minWidth(-1) + meter.minWidth(-1)
+                + 2 * getSpacing() + snappedLeftInset() + snappedRightInset() <= getWidth();
+        meter.setVisible(ask.isPresent() && room);
+        meter.setManaged(meter.isVisible());
     }
 
     /** A large button with the key that presses it. */
@@ -159,8 +169,7 @@ public final class ProbeDock extends HBox {
                 .orElse(""));
         why.setText(ask.map(Ask::why).orElse(done));
         probes.setManaged(asking);
-        meter.setVisible(asking);
-        meter.setManaged(asking);
+        makeRoom();
         why.getStyleClass().removeAll("dock-done", "long");
         if (!asking) {
             why.getStyleClass().add("dock-done");

@@ -81,13 +81,16 @@ public final class MakeStage implements StageView {
         VBox middle = Panels.sheet(face, words, hint);
         VBox.setVgrow(face, Priority.ALWAYS);
         face.managedProperty().bind(face.visibleProperty());
-        HBox.setHgrow(middle, Priority.ALWAYS);
+        ScrollPane center = Panels.scroll(middle);
+        center.setFitToHeight(true);
+        center.getStyleClass().add("sheet-scroll");
+        HBox.setHgrow(center, Priority.ALWAYS);
         materials = new MaterialsPanel(session, overlay, () -> show(session.job()));
         ScrollPane right = Panels.scroll(materials);
         right.getStyleClass().add("sheet-scroll");
         right.setMinWidth(250);
         right.setPrefWidth(330);
-        view = new HBox(12, left, middle, right);
+        view = new HBox(12, left, center, right);
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         choices.rightHandedProperty().addListener(_ -> show(session.job()));

@@ -20,15 +20,13 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
-import wegweiser.app.controls.ConnectorFace;
+import wegweiser.app.controls.FacePicture;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Next;
 import wegweiser.app.stage.Progress;
 import wegweiser.app.stage.StageId;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
-import wegweiser.core.catalog.Side;
-import wegweiser.core.drawing.FaceDrawing;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.words.Words;
@@ -38,12 +36,14 @@ import wegweiser.files.workshop.BenchJob;
 final class CardView extends HBox {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("yyyy-MM-dd");
+    private static final double FACE_WIDTH = 92;
+    private static final double FACE_HEIGHT = 72;
     private static final PseudoClass HERE = PseudoClass.getPseudoClass("here");
     private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
     private static final PseudoClass TROUBLE = PseudoClass.getPseudoClass("trouble");
 
-    private final ConnectorFace near = face();
-    private final ConnectorFace far = face();
+    private final FacePicture near = new FacePicture(FACE_WIDTH, FACE_HEIGHT);
+    private final FacePicture far = new FacePicture(FACE_WIDTH, FACE_HEIGHT);
     private final Label more = Panels.quiet("");
     private final List<Label> loose = List.of(Panels.quiet(""), Panels.quiet(""));
     private final Label title = new Label();
@@ -83,15 +83,6 @@ final class CardView extends HBox {
         getChildren().addAll(faces, words);
     }
 
-    private static ConnectorFace face() {
-        ConnectorFace face = new ConnectorFace();
-        face.setMinSize(92, 72);
-        face.setPrefSize(92, 72);
-        face.setMaxSize(92, 72);
-        face.setMouseTransparent(true);
-        return face;
-    }
-
     void show(Card card, boolean away) {
         BenchJob bench = card.job();
         title.setText(bench.title());
@@ -123,10 +114,10 @@ final class CardView extends HBox {
         more.setText(ends.size() > 2 ? t("bench.more-ends", ends.size() - 2) : "");
     }
 
-    private static void show(ConnectorFace face, Label wires, Optional<Job> job, Optional<End> end) {
+    private static void show(FacePicture face, Label wires, Optional<Job> job, Optional<End> end) {
         Optional<ConnectorType> type = end.flatMap(e -> Catalogue.of(job.orElseThrow()).of(e));
         wires.setText(type.isPresent() || end.isEmpty() ? "" : t("bench.loose", end.get().pinout().size()));
-        face.show(type, Side.MATING, FaceDrawing.Marks.NONE);
+        face.show(type);
     }
 
     private static String about(BenchJob bench, boolean away) {

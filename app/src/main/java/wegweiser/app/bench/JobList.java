@@ -9,12 +9,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import javafx.geometry.Side;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
 import wegweiser.app.actions.Action;
 import wegweiser.files.workshop.BenchJob;
 
@@ -22,9 +23,10 @@ import wegweiser.files.workshop.BenchJob;
 final class JobList extends ListView<Path> {
     private final Cards cards;
     private final Function<Path, BenchJob> plain;
-    private final List<Action> actions;
     private final Set<JobCell> cells = new HashSet<>();
     private final Runnable open;
+    /** One for all cards; the right button and the menu key bring it up too. */
+    private final ContextMenu menu = new ContextMenu();
     private Set<String> away = Set.of();
 
     /**
@@ -36,11 +38,22 @@ final class JobList extends ListView<Path> {
         this.cards = cards;
         this.plain = plain;
         this.open = open;
-        this.actions = actions;
         setId("job-list");
         getStyleClass().add("job-list");
         setAccessibleText(t("bench.jobs"));
         setCellFactory(_ -> new JobCell());
+        for (Action action : actions) {
+            MenuItem item = new MenuItem();
+            item.setId("card-" + action.id());
+            item.setOnAction(_ -> action.run());
+            menu.getItems().add(item);
+        }
+        menu.setOnShowing(_ -> {
+            for (int k = 0; k < actions.size(); k++) {
+                menu.getItems().get(k).setText(actions.get(k).words().get());
+            }
+        });
+        setContextMenu(menu);
     }
 
     /** Shows jobs; the one that was chosen stays so where it is still there, else the one that is open is. */
@@ -75,30 +88,18 @@ final class JobList extends ListView<Path> {
     }
 
     private final class JobCell extends ListCell<Path> {
-        private final MenuButton menu = new MenuButton("…");
-        private final CardView view = new CardView(menu);
+        private final Label dots = new Label("…");
+        private final CardView view = new CardView(dots);
 
         JobCell() {
             cells.add(this);
-            menu.getStyleClass().add("card-menu");
-            menu.setAccessibleText(t("bench.card-menu"));
-            menu.setFocusTraversable(false);
-            for (Action action : actions) {
-                MenuItem item = new MenuItem(action.words().get());
-                item.setId("card-" + action.id());
-                item.setOnAction(_ -> {
-                    getListView().getSelectionModel().select(getItem());
-                    action.run();
-                });
-                menu.getItems().add(item);
-            }
-            menu.setOnShowing(_ -> {
+            dots.getStyleClass().add("card-dots");
+            dots.setAccessibleText(t("bench.card-menu"));
+            dots.setOnMouseClicked(e -> {
                 getListView().getSelectionModel().select(getItem());
-                for (int k = 0; k < actions.size(); k++) {
-                    menu.getItems().get(k).setText(actions.get(k).words().get());
-                }
+                menu.show(dots, Side.BOTTOM, 0, 0);
+                e.consume();
             });
-            menu.addEventHandler(MouseEvent.MOUSE_CLICKED, MouseEvent::consume);
             setOnMouseClicked(e -> {
                 if (!isEmpty() && e.getButton() == MouseButton.PRIMARY) {
                     open.run();

@@ -1,0 +1,132 @@
+package wegweiser.app.controls;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.value.ObservableValue;
+import javafx.css.CssMetaData;
+import javafx.css.Styleable;
+import javafx.css.StyleableProperty;
+import javafx.css.StyleablePropertyFactory;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Side;
+import wegweiser.core.drawing.Drawing;
+import wegweiser.core.drawing.FaceDrawing;
+
+/**
+ * A connector's face as one small picture that is only looked at. A list shows many of them: painted at once they cost a
+ * tenth of as many shapes with styles of their own.
+ */
+public final class FacePicture extends Region {
+    private static final StyleablePropertyFactory<FacePicture> FACTORY = new StyleablePropertyFactory<>(
+            Region.getClassCssMetaData());
+    private static final double LEAST_LETTERS = 5;
+
+    private final StyleableProperty<Color> ink = FACTORY.createStyleableColorProperty(this, "ink",
+            "-face-ink",
+            f -> f.ink, Color.BLACK);
+    private final StyleableProperty<Color> sheet = FACTORY.createStyleableColorProperty(this, "sheet",
+            "-face-sheet", f -> f.sheet, Color.WHITE);
+    private final StyleableProperty<Color> body = FACTORY.createStyleableColorProperty(this, "body",
+            "-face-body", f -> f.body, Color.BEIGE);
+    private final Canvas canvas = new Canvas();
+    private Optional<ConnectorType> type = Optional.empty();
+
+    /** @param width and {@code height} in px; it keeps this size */
+    public FacePicture(double width, double height) {
+        getStyleClass().add("face-picture");
+        setMinSize(width, height);
+        setPrefSize(width, height);
+        setMaxSize(width, height);
+        setMouseTransparent(true);
+        canvas.setWidth(width);
+        canvas.setHeight(height);
+        getChildren().add(canvas);
+        List.of(ink, sheet, body).forEach(p -> ((ObservableValue<?>) p).addListener(_ -> paint()));
+    }
+
+    @Override
+    public List<CssMetaData<? extends Styleable, ?>> getCssMetaData() {
+        return FACTORY.getCssMetaData();
+    }
+
+    /** Shows a connector from its mating face, or nothing. */
+    public void show(Optional<ConnectorType> newType) {
+        if (!newType.equals(type)) {
+            type = newType;
+            paint();
+        }
+    }
+
+    private void paint() {
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        type.map(t -> FaceDrawing.of(t, Side.MATING, FaceDrawing.Marks.NONE)).ifPresent(d -> paint(g, d));
+    }
+
+    private void paint(GraphicsContext g, Drawing drawing) {
+        double k = Math.min((canvas.getWidth() - 4) / drawing.widthMm(),
+                (canvas.getHeight() - 4) / drawing.heightMm());
+        double dx = canvas.getWidth() / 2 - (drawing.leftMm() + drawing.widthMm() / 2) * k;
+        double dy = canvas.getHeight() / 2 - (drawing.topMm() + drawing.heightMm() / 2) * k;
+        g.setStroke(ink.getValue());
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        for (Drawing.Shape shape : drawing.shapes()) {
+            g.setLineWidth(shape.role() == Drawing.Role.BODY ? 1.5 : 1.2);
+            g.setFill(fill(shape.role()));
+            draw(g, shape, k, dx, dy);
+        }
+    }
+
+    private Color fill(Drawing.Role role) {
+        return switch (role) {
+            case BODY -> body.getValue();
+            case INSULATION, LEADER, NUMBER, NUMBER_LIT, NAME -> ink.getValue();
+            case KEY, CABLE, CONTACT, CONTACT_USED, CONTACT_LIT, CONTACT_DIM, WIRE, STRIPE ->
+                sheet.getValue();
+        };
+    }
+
+    private static void draw(GraphicsContext g, Drawing.Shape shape, double k, double dx, double dy) {
+        switch (shape) {
+            case Drawing.Circle c -> {
+                double r = c.radius() * k;
+                g.fillOval(dx + c.x() * k - r, dy + c.y() * k - r, 2 * r, 2 * r);
+                g.strokeOval(dx + c.x() * k - r, dy + c.y() * k - r, 2 * r, 2 * r);
+            }
+            case Drawing.Box b -> {
+                double arc = 2 * b.corner() * k;
+                g.fillRoundRect(dx + b.x() * k, dy + b.y() * k, b.width() * k, b.height() * k, arc, arc);
+                g.strokeRoundRect(dx + b.x() * k, dy + b.y() * k, b.width() * k, b.height() * k, arc, arc);
+            }
+            case Drawing.Polygon p -> {
+                int n = p.points().size() / 2;
+                double[] x = new double[n];
+                double[] y = new double[n];
+                for (int i = 0; i < n; i++) {
+                    x[i] = dx + p.points().get(2 * i) * k;
+                    y[i] = dy + p.points().get(2 * i + 1) * k;
+                }
+                g.fillPolygon(x, y, n);
+                g.strokePolygon(x, y, n);
+            }
+            case Drawing.Label l -> {
+                if (l.size() * k >= LEAST_LETTERS) {
+                    g.setFont(Font.font("Overpass Mono SemiBold", Math.clamp(l.size() * k, 6, 26)));
+                    g.fillText(l.text(), dx + l.x() * k, dy + l.y() * k + 0.5);
+                }
+            }
+            case Drawing.Swatch s -> {
+                g.setFill(Color.web(s.hex()));
+                g.fillRect(dx + s.x() * k, dy + s.y() * k, s.width() * k, s.height() * k);
+            }
+        }
+    }
+}

@@ -21,6 +21,7 @@ import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Side;
 import wegweiser.core.drawing.Drawing;
 import wegweiser.core.drawing.FaceDrawing;
+import wegweiser.core.words.Words;
 
 /** A connector as a person holds it, from one side. Contacts can be clicked. */
 public final class ConnectorFace extends Region {
@@ -64,7 +65,10 @@ public final class ConnectorFace extends Region {
         side = newSide;
         marks = newMarks;
         setAccessibleText(type.map(ConnectorType::title).orElse("") + ", "
-                + t(side == Side.WIRING ? "side.wiring" : "side.mating"));
+                + t(side == Side.WIRING ? "side.wiring" : "side.mating")
+                + (marks.lit().isEmpty()
+                        ? ""
+                        : ", " + t("face.lit", Words.list(marks.lit().stream().sorted().toList()))));
         paint();
     }
 

@@ -24,8 +24,10 @@ import wegweiser.app.actions.Keys;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.readings.TypedReading;
+import wegweiser.core.words.Words;
 
 /** What to touch now, one question, and answers on single keys; readable from two metres. */
 public final class ProbeDock extends HBox {
@@ -149,6 +151,11 @@ public final class ProbeDock extends HBox {
         parse = typed;
     }
 
+    /** Contacts, and what is on them, to be read aloud. */
+    private static String told(List<Terminal> contacts, String hint) {
+        return hint.isEmpty() ? Words.list(contacts) : t("dock.spoken.hint", Words.list(contacts), hint);
+    }
+
     /** Asks for a touch, or says {@code done} when there is none to ask for. */
     public void show(Optional<Ask> newAsk, String done) {
         leaveWiggle();
@@ -182,6 +189,8 @@ public final class ProbeDock extends HBox {
             red.show(a.touch().red(), a.redHint(), t("dock.red"));
             black.show(a.touch().black(), a.blackHint(), t("dock.black"));
         });
+        setAccessibleText(ask.map(a -> t("dock.spoken", a.heading(), told(a.touch().red(), a.redHint()),
+                told(a.touch().black(), a.blackHint()), question.getText(), a.why())).orElse(done));
     }
 
     /** Marks the dock as waiting for the disk; answers given meanwhile are not taken. */

@@ -102,8 +102,11 @@ final class PinoutTable extends VBox {
                 row.direction().getStyleClass().add("guessed");
             }
             row.direction()
-                    .setAccessibleText(row.direction().getText() + (guessed ? " " + t("ends.guessed") : ""));
+                    .setAccessibleText(
+                            t("ends.spoken.direction", end + "." + contact, row.direction().getText())
+                                    + (guessed ? " " + t("ends.guessed") : ""));
             row.level().setText(pin == null ? "" : pin.row().level().orElse(""));
+            row.level().setAccessibleText(t("ends.spoken.level", end + "." + contact, row.level().getText()));
             source(row, pin, guessed);
         });
     }
@@ -149,6 +152,7 @@ final class PinoutTable extends VBox {
             id.setMinWidth(USE_PREF_SIZE);
             TextField signal = new TextField();
             signal.setId("signal-" + end + "-" + contact);
+            signal.setAccessibleText(t("ends.spoken.signal", end + "." + contact));
             signal.focusedProperty().addListener((_, _, focused) -> {
                 if (focused) {
                     onFocus.accept(contact);

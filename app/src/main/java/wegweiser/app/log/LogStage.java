@@ -53,6 +53,7 @@ public final class LogStage implements StageView {
         filter.setId("log-filter");
         filter.textProperty().addListener(_ -> show(session.job()));
         table.setId("log-table");
+        table.setAccessibleText(t("log.title"));
         column("log.label", Unit::label, 90);
         column("log.made", u -> made(u.madeAt()), 160);
         column("log.result", u -> t("log.result." + u.result()), 110);

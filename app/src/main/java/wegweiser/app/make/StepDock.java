@@ -62,6 +62,7 @@ final class StepDock extends HBox {
             text.getStyleClass().add("long");
         }
         detail.setText(closing.isEmpty() ? step.map(Step::detail).orElse("") : "");
+        setAccessibleText(String.join(" ", heading.getText(), text.getText(), detail.getText()));
         wire.getChildren().clear();
         step.flatMap(Step::conductor).ifPresent(c -> wire.getChildren().add(new WireSwatch(c, 64, 20)));
         done.setDisable(step.isEmpty() || ticked);

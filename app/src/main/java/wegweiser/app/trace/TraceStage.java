@@ -122,6 +122,7 @@ public final class TraceStage implements StageView {
         work = new DockWork(session, choices, () -> show(session.job()));
         reaction = new ReactionDock(work::take, work::back, () -> loose(false));
         docks = new StackPane(work.dock(), reaction);
+        docks.accessibleTextProperty().bind(work.dock().accessibleTextProperty());
         reaction.setVisible(false);
         reaction.managedProperty().bind(reaction.visibleProperty());
         work.dock().visibleProperty().bind(reaction.visibleProperty().not());

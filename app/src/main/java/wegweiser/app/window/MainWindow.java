@@ -14,6 +14,8 @@ import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Node;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
@@ -204,6 +206,7 @@ public final class MainWindow {
         StageView stage = stages.computeIfAbsent(id, i -> makers.get(i).get());
         frame.setCenter(stage.view());
         frame.setBottom(stage.dock().orElse(null));
+        hear(stage, id);
         bar.showHere(id);
         refresh();
         lessons.show(id);
@@ -213,6 +216,18 @@ public final class MainWindow {
                 stage.view().requestFocus();
             }
         });
+    }
+
+    /** Whoever listens hears what a stage asks for, since the stage itself has the focus. */
+    private static void hear(StageView stage, StageId id) {
+        Node view = stage.view();
+        view.setAccessibleRole(AccessibleRole.TEXT);
+        if (view.accessibleTextProperty().isBound()) {
+            return;
+        }
+        stage.dock().ifPresentOrElse(
+                dock -> view.accessibleTextProperty().bind(dock.accessibleTextProperty()),
+                () -> view.setAccessibleText(t(id.key())));
     }
 
     /** Changes the job as a stage would. */

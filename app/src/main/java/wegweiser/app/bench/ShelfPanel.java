@@ -87,6 +87,8 @@ final class ShelfPanel extends VBox {
         empty.managedProperty().bind(empty.visibleProperty());
         Button put = new Button(t("do.shelf-put"));
         put.setId("shelf-put");
+        put.setWrapText(true);
+        put.setMinHeight(USE_PREF_SIZE);
         put.setOnAction(_ -> put());
         MenuButton more = new MenuButton("…");
         more.setId("shelf-menu");

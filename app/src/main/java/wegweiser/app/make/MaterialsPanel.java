@@ -114,6 +114,8 @@ final class MaterialsPanel extends VBox {
         }
         Button take = new Button(t("do.shelf-take"));
         take.setId("shelf-take");
+        take.setWrapText(true);
+        take.setMinHeight(USE_PREF_SIZE);
         take.setMaxWidth(Double.MAX_VALUE);
         take.setOnAction(_ -> take(s.job()));
         getChildren().add(take);

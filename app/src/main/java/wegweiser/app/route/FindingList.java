@@ -24,6 +24,7 @@ import wegweiser.core.model.Waiver;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.rules.Severity;
+import wegweiser.core.usual.UsualCable;
 import wegweiser.core.words.Words;
 
 /** What the rules found, each with its remedy, and what passed. */
@@ -58,7 +59,18 @@ final class FindingList extends VBox {
                 passed.forEach(p -> nodes.add(passed(p)));
             }
         }
+        UsualCable.like(job).ifPresent(c -> usual(c, nodes));
         getChildren().setAll(nodes);
+    }
+
+    /** What goes wrong with cables like this one, and what to ask before it is trusted. */
+    private static void usual(UsualCable cable, List<Node> nodes) {
+        Label title = new Label(t("route.usual"));
+        title.getStyleClass().add("card-title");
+        title.setId("route-usual");
+        nodes.add(title);
+        nodes.add(Panels.whole(new Label(cable.pitfalls())));
+        cable.ask().forEach(q -> nodes.add(Panels.whole(Panels.quiet(t("usual.question", q)))));
     }
 
     private static Node passed(String text) {

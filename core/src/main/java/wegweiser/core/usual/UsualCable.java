@@ -64,6 +64,23 @@ public record UsualCable(String id, Kind kind, List<End> ends, CableUse cable, P
         return ALL;
     }
 
+    /**
+     * The one that a job is like: the same connectors with the same on their contacts, whichever end comes first. A cable
+     * whose contacts nobody has named is like none.
+     */
+    public static Optional<UsualCable> like(Job job) {
+        List<String> ends = marks(job.ends());
+        return job.ends().size() != 2 || job.ends().stream().allMatch(e -> e.pinout().isEmpty())
+                ? Optional.empty()
+                : ALL.stream().filter(c -> marks(c.ends).equals(ends)).findFirst();
+    }
+
+    /** What is on each end, in an order that does not hang on which comes first. */
+    private static List<String> marks(List<End> ends) {
+        return ends.stream().map(e -> e.connector() + " " + e.pinout().stream()
+                .map(r -> r.contact() + "=" + r.signal().orElse("")).sorted().toList()).sorted().toList();
+    }
+
     public String title() {
         return Titles.of("usual." + id);
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -110,5 +111,19 @@ class UsualCableTest {
                         + l.conductor().filter("screen"::equals).map(_ -> ":screen").orElse(""))
                 .collect(Collectors.toSet());
         assertThat(found).as(id).containsAll(List.of(expected.split(" ")));
+    }
+
+    @ParameterizedTest
+    @MethodSource("wegweiser.core.usual.UsualCable#all")
+    void aJobKeepsWhatIsKnownOfItsKindWhicheverEndComesFirst(UsualCable cable) {
+        Job job = cable.job();
+        Optional<UsualCable> like = UsualCable.like(job);
+        if (cable.ends().stream().allMatch(e -> e.pinout().isEmpty())) {
+            assertThat(like).isEmpty();
+            return;
+        }
+        assertThat(like).map(UsualCable::ends).contains(cable.ends());
+        assertThat(UsualCable.like(job.withEnds(job.ends().reversed()).withTitle("another"))).isEqualTo(like);
+        assertThat(UsualCable.like(job.withEnd("A", e -> e.withConnector("banana")))).isEmpty();
     }
 }

@@ -17,10 +17,10 @@ import wegweiser.core.shelf.Cover;
 import wegweiser.core.shelf.Need;
 import wegweiser.core.shelf.Shelf;
 import wegweiser.core.shelf.ShelfLine;
+import wegweiser.core.words.Words;
 import wegweiser.files.io.AtomicFile;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.io.FileTurn;
-import wegweiser.core.words.Words;
 import wegweiser.files.json.Document;
 
 /**

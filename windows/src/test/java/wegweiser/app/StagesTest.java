@@ -8,6 +8,7 @@ import java.util.List;
 import javafx.application.Platform;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -279,5 +280,23 @@ class StagesTest extends WindowTest {
         await("one letter, once",
                 () -> lookup("#log-filter").<TextField>query().getText().equalsIgnoreCase("p"));
         assertThat(folder.resolve("logbook.db")).as("looking makes no logbook").doesNotExist();
+    }
+
+    @Test
+    void thePlanIsReadFromAListAndUndoneAtOnce() {
+        keys(KeyCode.CONTROL, KeyCode.DIGIT3);
+        await("schemes", () -> shows("Full handshake"));
+        keys(KeyCode.L);
+        await("the list is up", () -> lookup("#from-to").tryQuery().isPresent());
+        call(() -> {
+            lookup("#from-to-text").<TextArea>query().setText("A2 B6 GN\nA3 B5\nA5 B99\nA7 A8 jumper");
+            return null;
+        });
+        await("told", () -> shows("3 wires understood, 1 line not") && shows("B99"));
+        clickOn("#from-to-take");
+        await("planned", () -> job().links().size() == 3);
+        assertThat(job().links().getFirst().conductor()).contains("GN");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        await("undone", () -> job().links().isEmpty());
     }
 }

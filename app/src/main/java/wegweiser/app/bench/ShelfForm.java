@@ -47,8 +47,8 @@ final class ShelfForm extends VBox {
         before = Optional.of(line);
         what = Optional.empty();
         name.setText(line.title());
-        amount.setText(Words.decimals(line.amount(), 3));
-        line.low().ifPresent(l -> low.setText(Words.decimals(l, 3)));
+        amount.setText(Words.plain(line.amount(), 3));
+        line.low().ifPresent(l -> low.setText(Words.plain(l, 3)));
         build(t("shelf.edit"), Articles.title(line.article()).orElse(line.title()), then, close, List.of());
     }
 

@@ -65,7 +65,8 @@ public final class Pegboard extends Region {
             repaintSelection(before);
             notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT);
         });
-        focusedProperty().addListener(_ -> repaintSelection(selection.get()));
+        // one that is told the value: a change that nobody asks about would be the last that is told
+        focusedProperty().addListener((_, _, _) -> repaintSelection(selection.get()));
         widthProperty().addListener(_ -> repaint());
         heightProperty().addListener(_ -> repaint());
         ((javafx.beans.value.ObservableValue<?>) text).addListener(_ -> repaint());
@@ -101,7 +102,10 @@ public final class Pegboard extends Region {
     }
 
     public void setModel(PegModel newModel) {
-        model.set(newModel);
+        // of one that is equal nobody would be told, and it would stand there as not painted yet
+        if (!newModel.equals(model.get())) {
+            model.set(newModel);
+        }
     }
 
     public PegModel getModel() {

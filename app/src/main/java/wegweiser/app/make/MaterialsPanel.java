@@ -3,7 +3,6 @@ package wegweiser.app.make;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -28,6 +27,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Schools;
 import wegweiser.core.shelf.Cover;
 import wegweiser.core.shelf.ShelfLine;
+import wegweiser.core.words.Words;
 import wegweiser.files.workshop.ShelfFile;
 
 /** What to lay out: how long to cut, which parts, what of them lies on the shelf, and what the cable will measure. */
@@ -157,7 +157,7 @@ final class MaterialsPanel extends VBox {
     }
 
     private static String metres(double mm) {
-        return String.format(Locale.ROOT, "%.2f m", mm / 1000);
+        return Words.fixed(mm / 1000, 2) + " m";
     }
 
     private void group(String text) {

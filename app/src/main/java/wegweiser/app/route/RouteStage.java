@@ -7,17 +7,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.actions.Action;
 import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
+import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.PegCell;
 import wegweiser.app.controls.PegModel;
@@ -25,6 +28,7 @@ import wegweiser.app.controls.PegModels;
 import wegweiser.app.controls.Pegboard;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
+import wegweiser.app.stage.LinesPanel;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
@@ -32,6 +36,7 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.readings.FromToList;
 import wegweiser.core.route.Allocation;
 import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
@@ -51,6 +56,7 @@ public final class RouteStage implements StageView {
     private final Label title = Panels.heading("");
     private final Pegboard board = new Pegboard();
     private final Choices choices;
+    private final Overlay overlay;
     private final FacingChoice facing;
     private final Label axes = Panels.quiet(t("route.board.hint"));
     private final Label why = new Label();
@@ -62,7 +68,8 @@ public final class RouteStage implements StageView {
     private record Shown(Job job, Facing facing, List<Scheme> schemes, List<Finding> findings,
             List<String> passed, int unknown, String words) {}
 
-    public RouteStage(Session session, Choices choices, Consumer<StageId> go) {
+    public RouteStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
+        this.overlay = overlay;
         this.session = session;
         this.choices = choices;
         this.facing = new FacingChoice(choices.facingProperty());
@@ -79,7 +86,12 @@ public final class RouteStage implements StageView {
         why.setMinHeight(46);
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
         hint.setVisible(false);
-        VBox middle = Panels.sheet(Panels.titleLine(title, axes, facing), board, why);
+        Button list = new Button(t("do.from-to"));
+        list.setId("route-list");
+        list.getStyleClass().add("small");
+        list.setMinWidth(Region.USE_PREF_SIZE);
+        list.setOnAction(_ -> list());
+        VBox middle = Panels.sheet(Panels.titleLine(title, axes, facing, list), board, why);
         VBox.setVgrow(board, Priority.ALWAYS);
         VBox.setVgrow(middle, Priority.ALWAYS);
         VBox centre = new VBox(12, middle, strip);
@@ -192,7 +204,15 @@ public final class RouteStage implements StageView {
                         e -> choose(e.getCode().getChar().charAt(0) - '1')),
                 Action.byKey("scheme.first", Keys.plain(KeyCode.ENTER), Keys.shown(KeyCode.ENTER),
                         _ -> choose(0)),
-                board.move(), board.peg());
+                Action.of("from-to", Keys.plain(KeyCode.L), this::list), board.move(), board.peg());
+    }
+
+    private void list() {
+        if (session.job().ends().size() > 1) {
+            LinesPanel<FromToList> panel = FromToPanel.of(session, overlay::down);
+            overlay.up(panel);
+            panel.begin();
+        }
     }
 
     private boolean choose(int n) {

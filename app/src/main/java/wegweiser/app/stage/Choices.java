@@ -1,10 +1,12 @@
 package wegweiser.app.stage;
 
 import java.io.IOException;
+import java.text.DecimalFormatSymbols;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
@@ -22,6 +24,7 @@ import wegweiser.core.model.Extra;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Schools;
+import wegweiser.core.words.Words;
 import wegweiser.files.workshop.Workshop;
 
 /** What the person has chosen and the next start should remember. */
@@ -37,6 +40,7 @@ public final class Choices {
     private final ObjectProperty<CostModel> cost = new SimpleObjectProperty<>(CostModel.USUAL);
     private final BooleanProperty night = new SimpleBooleanProperty(false);
     private final IntegerProperty textPercent = new SimpleIntegerProperty(100);
+    private final BooleanProperty comma = new SimpleBooleanProperty(isPlatformsComma());
     private final BooleanProperty rightHanded = new SimpleBooleanProperty(true);
     private final BooleanProperty buzzer = new SimpleBooleanProperty(false);
     private final IntegerProperty wiggleSeconds = new SimpleIntegerProperty(10);
@@ -54,6 +58,12 @@ public final class Choices {
         night.set(workshop.setting("night").map("true"::equals).orElse(false));
         workshop.setting("text").filter(s -> s.matches("[0-9]{2,3}")).map(Integer::valueOf)
                 .filter(TEXT::contains).ifPresent(textPercent::set);
+        workshop.setting("comma").map("true"::equals).ifPresent(comma::set);
+        decimals();
+        comma.addListener((_, _, c) -> {
+            remember("comma", c.toString());
+            decimals();
+        });
         textPercent.addListener((_, _, p) -> remember("text", p.toString()));
         rightHanded.set(!workshop.setting("hand").map("left"::equals).orElse(false));
         workshop.setting("cost.from").flatMap(Choices::time).ifPresent(f -> learnFrom = f);
@@ -172,6 +182,20 @@ public final class Choices {
 
     public BooleanProperty nightProperty() {
         return night;
+    }
+
+    private static boolean isPlatformsComma() {
+        return DecimalFormatSymbols.getInstance(Locale.getDefault(Locale.Category.FORMAT))
+                .getDecimalSeparator() == ',';
+    }
+
+    private void decimals() {
+        Words.partOffDecimalsBy(comma.get() ? ',' : '.');
+    }
+
+    /** Whether decimals are parted off by a comma in what is shown; both are read. The platform's way at first. */
+    public BooleanProperty commaProperty() {
+        return comma;
     }
 
     /** How large text is, in percent of the usual size; one of {@link #TEXT}. */

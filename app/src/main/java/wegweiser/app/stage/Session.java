@@ -171,6 +171,11 @@ public final class Session {
         return derived;
     }
 
+    /** Works out anew what follows from the open job, since its words changed. */
+    public void sayAnew() {
+        derived = Derived.of(job.get());
+    }
+
     /** True while a change is on its way to the disk. */
     public ReadOnlyBooleanProperty busyProperty() {
         return busy.getReadOnlyProperty();

@@ -31,6 +31,7 @@ import wegweiser.app.controls.Pegboard;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.DockWork;
+import wegweiser.app.stage.LinesPanel;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
@@ -53,6 +54,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.prove.GoodCable;
+import wegweiser.core.readings.ReadingList;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.words.Words;
 
@@ -268,7 +270,7 @@ public final class TraceStage implements StageView {
     }
 
     private void list() {
-        ReadingsPanel readings = new ReadingsPanel(session, overlay::down);
+        LinesPanel<ReadingList> readings = ReadingsPanel.of(session, overlay::down);
         overlay.up(readings);
         readings.begin();
     }

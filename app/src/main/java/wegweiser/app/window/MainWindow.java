@@ -88,7 +88,7 @@ public final class MainWindow {
                 new BenchDoors(this, session, outside), this::title));
         makers.put(StageId.ENDS, () -> new EndsStage(session, overlay));
         makers.put(StageId.TRACE, () -> new TraceStage(session, choices, overlay, this::go));
-        makers.put(StageId.ROUTE, () -> new RouteStage(session, choices, this::go));
+        makers.put(StageId.ROUTE, () -> new RouteStage(session, choices, overlay, this::go));
         makers.put(StageId.MAKE, () -> new MakeStage(session, choices, overlay, this::go));
         makers.put(StageId.PROVE, () -> new ProveStage(session, choices, this::go, this::refresh));
         makers.put(StageId.LOG, () -> new LogStage(session));
@@ -104,6 +104,10 @@ public final class MainWindow {
         });
         session.savedProperty().addListener(_ -> title());
         choices.nightProperty().addListener(_ -> night());
+        choices.commaProperty().addListener(_ -> {
+            session.sayAnew();
+            refresh();
+        });
         choices.fixtureProperty().addListener(_ -> refresh());
         root.addEventFilter(KeyEvent.KEY_PRESSED, e -> isHeld = !down.add(e.getCode()));
         // at the scene: while a stage makes room for another nothing has the focus, and the root hears no key

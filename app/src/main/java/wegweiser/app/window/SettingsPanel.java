@@ -44,7 +44,7 @@ final class SettingsPanel extends VBox {
         done.setDefaultButton(true);
         done.setOnAction(_ -> close.run());
         CheckBox night = box("night", choices.nightProperty());
-        group("look", night, line("text", text()));
+        group("look", night, line("text", text()), line("numbers", numbers()));
         group("hand", box("right-handed", choices.rightHandedProperty()), pace());
         group("meter", line("fixture", fixture()), box("twice", choices.twiceProperty()),
                 line("wiggle", wiggle()),
@@ -106,6 +106,16 @@ final class SettingsPanel extends VBox {
         forget.setMinWidth(USE_PREF_SIZE);
         forget.setOnAction(_ -> choices.resetCost(Instant.now()));
         return Panels.line(words, forget);
+    }
+
+    private ChoiceBox<Boolean> numbers() {
+        ChoiceBox<Boolean> ways = new ChoiceBox<>();
+        ways.getItems().setAll(false, true);
+        ways.setConverter(new Worded<>(c -> t(c ? "settings.comma" : "settings.point")));
+        ways.setId("settings-numbers");
+        ways.setValue(choices.commaProperty().get());
+        ways.valueProperty().addListener((_, _, c) -> choices.commaProperty().set(c));
+        return ways;
     }
 
     private ChoiceBox<Integer> text() {

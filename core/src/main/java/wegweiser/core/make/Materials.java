@@ -67,7 +67,7 @@ public final class Materials {
                     items.add(new Item(Article.Kind.PART, "hood/" + type.family(),
                             Words.say("part.hood", Words.number(type.ratings().entryMaxMm())), 1));
                 }
-                String mm = Words.number(sleeveMm(job));
+                String mm = Words.plain(sleeveMm(job), 1);
                 items.add(new Item(Article.Kind.SLEEVE, mm, Words.say("part.sleeve", mm), joints));
             }
             case MODULAR ->
@@ -105,10 +105,10 @@ public final class Materials {
 
     private static String partOf(Part part) {
         return part.kind().id() + switch (part.kind()) {
-            case RESISTOR -> "/" + Words.number(part.ohms().orElse(0));
+            case RESISTOR -> "/" + Words.plain(part.ohms().orElse(0), 2);
             case CAPACITOR ->
-                part.farads().isPresent() ? "/" + Words.number(1e9 * part.farads().getAsDouble()) : "";
-            case FUSE -> part.amps().isPresent() ? "/" + Words.number(part.amps().getAsDouble()) : "";
+                part.farads().isPresent() ? "/" + Words.plain(1e9 * part.farads().getAsDouble(), 3) : "";
+            case FUSE -> part.amps().isPresent() ? "/" + Words.plain(part.amps().getAsDouble(), 2) : "";
             case DIODE, JUMPER, CUT -> "";
         };
     }

@@ -162,7 +162,9 @@ public record Quantity(double value, Optional<Unit> unit) {
 
     /** A value as it is shown, such as 16.2 k\u03A9: at most two decimals, of volts below one three. */
     public static String words(double value, Unit unit) {
-        return words(value, unit, '.');
+        Unit.Prefix prefix = unit.prefix(value);
+        return Words.decimals(value / prefix.factor(), digits(value, unit)) + " " + prefix.sign()
+                + unit.sign();
     }
 
     /** A value with all its digits, for files. */
@@ -173,9 +175,14 @@ public record Quantity(double value, Optional<Unit> unit) {
     /** A value as it is shown where decimals are parted off by another sign. */
     public static String words(double value, Unit unit, char point) {
         Unit.Prefix prefix = unit.prefix(value);
-        String digits = Words.decimals(value / prefix.factor(),
-                unit == Unit.VOLT && Math.abs(value) < 1 ? 3 : 2);
-        return digits.replace('.', point) + " " + prefix.sign() + unit.sign();
+        return Words.plain(value / prefix.factor(), digits(value, unit)).replace('.', point) + " "
+                + prefix.sign()
+                + unit.sign();
+    }
+
+    /** Volts below one are shown as meters do, with three decimals; millivolts are not. */
+    private static int digits(double value, Unit unit) {
+        return unit == Unit.VOLT && Math.abs(value) < 1 && unit.prefix(value) == Unit.Prefix.NONE ? 3 : 2;
     }
 
     private static double factor(String prefix, String text) {

@@ -39,6 +39,15 @@ final class TypedTerminals {
         return gang;
     }
 
+    /**
+     * One terminal.
+     *
+     * @throws IllegalArgumentException with one sentence when the word is none or several
+     */
+    Terminal single(String word) {
+        return one(word).orElseThrow(() -> new IllegalArgumentException(Words.say("typed.terminal", word)));
+    }
+
     /** The word as one terminal, or its beginning as one and the rest as more; the longest beginning wins. */
     private Optional<List<Terminal>> split(String word) {
         for (int end = word.length(); end > 0; end = word.lastIndexOf('+', end - 1)) {

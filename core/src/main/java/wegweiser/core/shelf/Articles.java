@@ -39,7 +39,7 @@ public final class Articles {
                 .map(c -> new Named(new Article(Kind.CABLE, c.id()), c.title())).toList();
         connectors = new ConnectorSearch(library.catalogue().all());
         List<Named> more = new ArrayList<>();
-        Materials.SLEEVES_MM.forEach(mm -> more.add(named(new Article(Kind.SLEEVE, Words.number(mm)))));
+        Materials.SLEEVES_MM.forEach(mm -> more.add(named(new Article(Kind.SLEEVE, Words.plain(mm, 1)))));
         TreeSet<String> parts = new TreeSet<>(List.of("diode"));
         for (ConnectorType type : library.catalogue().all().stream().filter(t -> t.kind().isHoused())
                 .toList()) {
@@ -140,9 +140,9 @@ public final class Articles {
         String rest = String.join(" ", Arrays.copyOfRange(words, 1, words.length));
         try {
             Article article = new Article(Kind.PART, switch (words[0]) {
-                case "resistor" -> "resistor/" + Words.number(Quantity.parse(rest, Unit.OHM));
-                case "capacitor" -> "capacitor/" + Words.decimals(1e9 * Quantity.parse(rest, Unit.FARAD), 3);
-                case "fuse" -> "fuse/" + Words.number(Quantity.parse(upper(rest), Unit.AMP));
+                case "resistor" -> "resistor/" + Words.plain(Quantity.parse(rest, Unit.OHM), 2);
+                case "capacitor" -> "capacitor/" + Words.plain(1e9 * Quantity.parse(rest, Unit.FARAD), 3);
+                case "fuse" -> "fuse/" + Words.plain(Quantity.parse(upper(rest), Unit.AMP), 2);
                 default -> "";
             });
             return title(article).map(t -> new Named(article, t));

@@ -12,6 +12,8 @@ import java.util.ResourceBundle;
 public final class Words {
     private static final ResourceBundle BUNDLE = ResourceBundle.getBundle("wegweiser.core.words.core");
 
+    private static volatile char point = '.';
+
     private static final String CHOICE = ",choice,";
 
     private Words() {}
@@ -73,6 +75,28 @@ public final class Words {
 
     /** A number without needless zeros, with at most so many decimals. */
     public static String decimals(double n, int most) {
+        return shown(plain(n, most));
+    }
+
+    /** A number with exactly so many decimals. */
+    public static String fixed(double n, int decimals) {
+        return shown(BigDecimal.valueOf(n).setScale(decimals, RoundingMode.HALF_EVEN).toPlainString());
+    }
+
+    private static String shown(String number) {
+        return number.replace('.', point);
+    }
+
+    /**
+     * Chooses the sign that parts off decimals in whatever is shown from now on, in the whole process, as the platform's own
+     * locale holds for all of it. Files, results and ids have a point.
+     */
+    public static void partOffDecimalsBy(char sign) {
+        point = sign;
+    }
+
+    /** A number as it stands in files and ids: with a point, whatever the person reads. */
+    public static String plain(double n, int most) {
         return Double.isFinite(n)
                 ? BigDecimal.valueOf(n).setScale(most, RoundingMode.HALF_EVEN).stripTrailingZeros()
                         .toPlainString()

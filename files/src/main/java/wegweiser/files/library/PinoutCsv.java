@@ -24,7 +24,9 @@ public final class PinoutCsv {
                 printer.printRecord(row.contact(), row.name().or(row::signal).orElse(""),
                         row.signal().orElse(""),
                         row.direction().map(Direction::id).orElse(""), row.level().orElse(""),
-                        row.volts().isPresent() ? Quantity.words(row.volts().getAsDouble(), Unit.VOLT) : "");
+                        row.volts().isPresent()
+                                ? Quantity.words(row.volts().getAsDouble(), Unit.VOLT, '.')
+                                : "");
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

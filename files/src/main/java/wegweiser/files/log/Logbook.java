@@ -262,7 +262,7 @@ public final class Logbook implements AutoCloseable {
     /** What was expected, in no language: joined, apart, or from which value to which, in ohms or for a diode in volts. */
     private static String expected(Test test) {
         return test.window().isGiven()
-                ? Words.number(test.window().from()) + ".." + Words.number(test.window().to())
+                ? Words.plain(test.window().from(), 2) + ".." + Words.plain(test.window().to(), 2)
                 : test.kind().id();
     }
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -155,7 +154,7 @@ record SheetContent(String title, String label, String cable, String verdict, Li
     }
 
     private static String metres(double mm) {
-        return String.format(Locale.ROOT, "%.2f m", mm / 1000);
+        return Words.fixed(mm / 1000, 2) + " m";
     }
 
     private static Block.Table tests(Verdict verdict) {

@@ -56,9 +56,9 @@ public final class ShelfCsv {
             printer.printRecord(heading);
             for (ShelfLine line : shelf.lines()) {
                 List<String> cells = new ArrayList<>(List.of(line.article().kind().id(), line.article().of(),
-                        line.title(), Words.decimals(line.amount(), 3),
+                        line.title(), Words.plain(line.amount(), 3),
                         line.article().isMeasured() ? "m" : "pieces",
-                        line.low().isPresent() ? Words.decimals(line.low().getAsDouble(), 3) : ""));
+                        line.low().isPresent() ? Words.plain(line.low().getAsDouble(), 3) : ""));
                 more.forEach(column -> cells.add(line.more().getOrDefault(column, "")));
                 printer.printRecord(cells);
             }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -307,5 +308,19 @@ class BenchTest extends WindowTest {
         });
         await("saved", () -> shows("A copy was saved"));
         assertThat(JobFile.read(folder.resolve("elsewhere/copy" + JobFile.ENDING))).isEqualTo(job());
+    }
+
+    @Test
+    void numbersHaveACommaWhereThePersonWantsOne() {
+        await("with a point", () -> shows("1.8 m"));
+        keys(KeyCode.CONTROL, KeyCode.COMMA);
+        await("settings", () -> lookup("#settings-numbers").tryQuery().isPresent());
+        call(() -> {
+            lookup("#settings-numbers").<ChoiceBox<Boolean>>query().setValue(true);
+            return null;
+        });
+        keys(KeyCode.ESCAPE);
+        await("with a comma", () -> shows("1,8 m"));
+        assertThat(session.workshop().setting("comma")).contains("true");
     }
 }

@@ -268,4 +268,21 @@ class EndsTest extends WindowTest {
             assertThat(bottom).as("below the window, in pixels").isNegative();
         }
     }
+
+    @Test
+    void anEndThatIsThereAlreadyIsNotBuilt() {
+        clickOn("#kept-B");
+        await("kept", () -> job().keeps("B"));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT3);
+        await("schemes", () -> shows("Full handshake"));
+        keys(KeyCode.DIGIT1);
+        await("planned", () -> !job().links().isEmpty());
+        keys(KeyCode.CONTROL, KeyCode.DIGIT4);
+        await("no cutting and nothing at B",
+                () -> shows("The cable is there already") && shows("End A, Mast logger")
+                        && !shows("End B, Dome computer"));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT1);
+        clickOn("#kept-B");
+        await("no more", () -> job().kept().isEmpty());
+    }
 }

@@ -9,9 +9,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -46,6 +48,7 @@ final class EndColumn extends VBox {
     private final VBox hint;
     private final PinoutTable table;
     private final Label doubts = Panels.quiet("");
+    private final CheckBox kept = new CheckBox(t("ends.kept"));
     private final Button confirm = new Button(t("ends.confirm"));
     private final TextField addLead = new TextField();
     private boolean showing;
@@ -88,8 +91,9 @@ final class EndColumn extends VBox {
         port.setWrapText(true);
         HBox.setHgrow(port, Priority.ALWAYS);
         // the words have a line of their own: beside a long title they would be squeezed into a column of letters
-        HBox second = new HBox(8, connector, fill);
-        second.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        FlowPane second = new FlowPane(8, 4, connector, fill, kept);
+        kept.setId("kept-" + name);
+        kept.setOnAction(_ -> session.edit(job -> keeping(job, kept.isSelected())));
         connector.setMinWidth(USE_PREF_SIZE);
         fill.setMinWidth(USE_PREF_SIZE);
         face.bare();
@@ -142,6 +146,15 @@ final class EndColumn extends VBox {
         session.edit(job -> job.withEnd(name, edit));
     }
 
+    private Job keeping(Job job, boolean stays) {
+        List<String> all = new ArrayList<>(job.kept());
+        all.remove(name);
+        if (stays) {
+            all.add(name);
+        }
+        return job.withKept(all);
+    }
+
     private void keepDevice() {
         String text = device.getText().strip();
         edit(e -> e.device().equals(text) ? e : e.withDevice(text));
@@ -171,6 +184,7 @@ final class EndColumn extends VBox {
         End end = job.end(name).orElseThrow();
         showing = true;
         JobField.show(device, end.device());
+        kept.setSelected(job.keeps(name));
         role.setValue(end.role());
         Optional<ConnectorType> type = Catalogue.of(job).of(end);
         connector.setText(type.map(ConnectorType::title).orElse(t("ends.leads")) + "  ▾");

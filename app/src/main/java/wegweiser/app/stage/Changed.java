@@ -29,6 +29,9 @@ final class Changed {
         if (!before.ends().equals(after.ends())) {
             return ends(before, after);
         }
+        if (!before.kept().equals(after.kept())) {
+            return t("change.kept");
+        }
         return t(!before.cable().equals(after.cable())
                 ? "change.cable"
                 : !before.title().equals(after.title())

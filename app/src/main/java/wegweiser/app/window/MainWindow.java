@@ -23,12 +23,9 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
-import javafx.stage.DirectoryChooser;
-import javafx.stage.FileChooser;
 import wegweiser.app.actions.Action;
 import wegweiser.app.bench.BenchStage;
 import wegweiser.app.controls.JobField;
-import wegweiser.app.controls.NameForm;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.ends.EndsStage;
 import wegweiser.app.log.LogStage;
@@ -37,18 +34,13 @@ import wegweiser.app.prove.ProveStage;
 import wegweiser.app.route.RouteStage;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
-import wegweiser.app.stage.Keeping;
 import wegweiser.app.stage.Progress;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
 import wegweiser.app.trace.TraceStage;
-import wegweiser.core.catalog.Catalogue;
-import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
-import wegweiser.core.wiring.Nets;
-import wegweiser.core.wiring.Wiring;
 import wegweiser.core.words.Words;
 import wegweiser.files.job.JobFile;
 
@@ -56,6 +48,7 @@ import wegweiser.files.job.JobFile;
 public final class MainWindow {
     private final Session session;
     private final Choices choices;
+    private final WindowForms forms;
     private final StackPane root = new StackPane();
     private final BorderPane frame = new BorderPane();
     private final SignpostBar bar;
@@ -82,6 +75,7 @@ public final class MainWindow {
         this.session = session;
         this.outside = outside;
         this.choices = new Choices(session.workshop());
+        this.forms = new WindowForms(this, session, overlay);
         everywhere = WindowActions.of(this);
         bar = new SignpostBar(this::go, this::find, () -> WindowMenu.groups(everywhere));
         makers.put(StageId.BENCH, () -> new BenchStage(session, choices, overlay,
@@ -149,6 +143,11 @@ public final class MainWindow {
 
     Choices choices() {
         return choices;
+    }
+
+    /** What is asked before something is done. */
+    WindowForms forms() {
+        return forms;
     }
 
     Outside outside() {
@@ -377,80 +376,15 @@ public final class MainWindow {
         stages.get(here).search().ifPresentOrElse(Node::requestFocus, this::find);
     }
 
-    /** Puts up what a person can choose. */
-    void settings() {
-        overlay.up(new SettingsPanel(choices, session.workshop().folder().toAbsolutePath().toString(),
-                this::chooseWorkshop,
-                overlay::down));
-    }
-
-    private void chooseWorkshop() {
-        DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle(t("settings.other-folder"));
-        File chosen = chooser.showDialog(root.getScene().getWindow());
-        if (chosen != null) {
-            overlay.down();
-            outside.workshop(chosen.toPath());
-        }
-    }
-
-    /** Asks for another name of the job. */
-    void rename() {
-        NameForm form = new NameForm(t("rename.title"), t("rename.hint"), name -> {
-            session.edit(j -> j.withTitle(name));
-            return Optional.empty();
-        }, overlay::down);
-        overlay.up(form);
-        form.begin(session.job().title());
-    }
-
     void contact(String end, String contact) {
         EndsStage ends = ends();
         javafx.application.Platform.runLater(() -> ends.focus(end, contact));
-    }
-
-    /** Keeps a copy of the open job wherever a person wants it; it has with it all that it needs to be read. */
-    void export() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(t("do.export"));
-        chooser.setInitialFileName(file().getFileName().toString());
-        File chosen = chooser.showSaveDialog(root.getScene().getWindow());
-        if (chosen != null) {
-            exportTo(chosen.toPath());
-        }
     }
 
     /** Writes a copy of the open job. */
     public void exportTo(Path target) {
         Job job = session.job();
         Background.errand(() -> Jobs.export(job, target), session.notices()::show);
-    }
-
-    /** Asks for a name and keeps the open job to start others from. */
-    void keepUsual() {
-        NameForm form = new NameForm(t("keep.usual.title"), t("keep.usual.hint"), name -> {
-            Job job = session.job();
-            Background.errand(() -> Jobs.keepUsual(session.workshop(), job, name),
-                    session.notices()::show);
-            return Optional.empty();
-        }, overlay::down);
-        overlay.up(form);
-        form.begin(session.job().title());
-    }
-
-    /** Asks for a name and keeps the planned wiring of the first two ends in the workshop's library. */
-    void keepWiring() {
-        Job job = session.job();
-        List<String> families = job.ends().stream().limit(2)
-                .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();
-        Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(), job.ends().get(1).name());
-        NameForm form = new NameForm(t("keep.wiring.title"), t("keep.wiring.hint"),
-                title -> families.contains("")
-                        ? Optional.of(t("keep.no-connectors"))
-                        : Keeping.wiring(session, families.get(0), families.get(1), wiring, title),
-                overlay::down);
-        overlay.up(form);
-        form.begin();
     }
 
     /** Goes to the ends. */

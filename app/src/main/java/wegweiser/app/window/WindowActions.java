@@ -47,13 +47,15 @@ final class WindowActions {
                 Action.of("new", Keys.shortcut(KeyCode.N), window::begin),
                 Action.of("new-window", Keys.shifted(KeyCode.N), () -> window.outside().another()),
                 Action.of("open", Keys.shortcut(KeyCode.O), window::openOther),
-                Action.of("rename", List.of(), window::rename).when(() -> isUp(window)),
-                Action.of("export", Keys.shifted(KeyCode.S), window::export).when(session::isOpen),
-                Action.of("keep-usual", List.of(), window::keepUsual).when(() -> hasTwoEnds(session)),
+                Action.of("rename", List.of(), () -> window.forms().rename()).when(() -> isUp(window)),
+                Action.of("export", Keys.shifted(KeyCode.S), () -> window.forms().export())
+                        .when(session::isOpen),
+                Action.of("keep-usual", List.of(), () -> window.forms().keepUsual())
+                        .when(() -> hasTwoEnds(session)),
                 Action.of("save", Keys.shortcut(KeyCode.S),
                         () -> session.savedProperty().set(t("saved.already"))),
                 Action.of("sheet", Keys.shortcut(KeyCode.P), window::sheet).when(session::isOpen),
-                Action.of("settings", Keys.shortcut(KeyCode.COMMA), window::settings),
+                Action.of("settings", Keys.shortcut(KeyCode.COMMA), () -> window.forms().settings()),
                 Action.of("night", Keys.shortcut(KeyCode.D), () -> turn(window.choices().nightProperty())),
                 Action.of("text-larger", Keys.shortcut(KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD),
                         () -> window.choices().resizeText(1)),
@@ -62,7 +64,8 @@ final class WindowActions {
                 Action.of("buzzer", List.of(), () -> turn(window.choices().buzzerProperty()))
                         .named(() -> t(
                                 window.choices().buzzerProperty().get() ? "do.buzzer.off" : "do.buzzer")),
-                Action.of("keep-wiring", List.of(), window::keepWiring).when(() -> hasTwoEnds(session)),
+                Action.of("keep-wiring", List.of(), () -> window.forms().keepWiring())
+                        .when(() -> hasTwoEnds(session)),
                 Action.of("ladder", List.of(), window::ladder).when(() -> hasTwoEnds(session)),
                 Action.of("reaction", List.of(), () -> window.loose(true)).when(() -> hasTwoEnds(session)),
                 Action.of("help", Keys.plain(KeyCode.F1), window::help),

@@ -84,9 +84,12 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
+    /** This job with other ends; of an end that is gone nothing is kept. */
     public Job withEnds(List<End> newEnds) {
+        List<String> there = kept.stream().filter(k -> newEnds.stream().anyMatch(e -> e.name().equals(k)))
+                .toList();
         return new Job(version, title, newEnds, cable, links, readings, connectors, waivers, done, setAside,
-                ladderValues, simulation, schools, basis, kept, extra);
+                ladderValues, simulation, schools, basis, there, extra);
     }
 
     /** The job with an end changed; the same where there is no such end any more. */

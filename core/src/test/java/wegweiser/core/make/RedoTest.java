@@ -50,6 +50,14 @@ class RedoTest {
     }
 
     @Test
+    void ofAnEndThatIsGoneNothingIsKept() {
+        Job anew = Redo.of(cables().getFirst().job(), "A", 0, "anew");
+        assertThat(anew.kept()).containsExactly("B");
+        assertThat(anew.withEnds(List.of(anew.ends().getFirst())).kept()).isEmpty();
+        assertThat(BenchSteps.of(anew.withKept(List.of("A", "B")), true)).allMatch(s -> s.end().isEmpty());
+    }
+
+    @Test
     void moreThanThereIsCannotBeCutOff() {
         Job job = cables().getFirst().job();
         double all = job.cable().lengthMm().getAsDouble();

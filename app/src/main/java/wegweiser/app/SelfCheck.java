@@ -15,6 +15,9 @@ import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.window.Jobs;
 import wegweiser.app.window.MainWindow;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Reading;
 import wegweiser.files.log.Logbook;
 
 /**
@@ -60,15 +63,24 @@ final class SelfCheck {
                 () -> Files
                         .exists(pdf.resolveSibling(pdf.getFileName().toString().replace(".pdf", ".html"))));
         check("sheet as PDF", () -> {}, () -> Files.exists(pdf) && Files.size(pdf) > 1000);
-        check("logbook", () -> {
+        check("plan and readings", () -> {
+            // a unit is recorded with a plan and readings only
+            session.edit(j -> j.links().isEmpty() || j.readings().isEmpty() ? measured(j) : j);
             window.go(StageId.PROVE);
-            window.record();
-        }, () -> units(session) > 0);
+        }, () -> !session.busyProperty().get() && !session.job().readings().isEmpty());
+        check("logbook", window::record, () -> units(session) > 0);
         check("saving", () -> session.edit(j -> j.withTitle(j.title() + " ")),
                 () -> !session.busyProperty().get());
         if (!session.notices().words().get().isEmpty()) {
             System.out.println("notice: " + session.notices().words().get());
         }
+    }
+
+    private static Job measured(Job job) {
+        String from = job.ends().getFirst().name();
+        String to = job.ends().getLast().name();
+        Link link = Link.of(from + ".1", to + ".1");
+        return job.withLinks(List.of(link)).withReading(Reading.beep(from + ".1", to + ".1"));
     }
 
     private static int units(Session session) throws IOException {

@@ -292,7 +292,8 @@ class StagesTest extends WindowTest {
             lookup("#from-to-text").<TextArea>query().setText("A2 B6 GN\nA3 B5\nA5 B99\nA7 A8 jumper");
             return null;
         });
-        await("told", () -> shows("3 wires understood, 1 line not") && shows("B99"));
+        await("told",
+                () -> shows("3 wires understood, 1 line not") && shows("B99") && shows("A.2 to B.6  GN"));
         clickOn("#from-to-take");
         await("planned", () -> job().links().size() == 3);
         assertThat(job().links().getFirst().conductor()).contains("GN");

@@ -81,7 +81,8 @@ public final class BenchStage implements StageView {
         cards = new Cards(index, job -> Card.of(job, choices.fixtureProperty().get(),
                 choices.rightHandedProperty().get()), this::ready);
         list = new JobList(cards, index::glance, this::open, ofAJob());
-        choices.fixtureProperty().addListener(_ -> cards.forget());
+        choices.fixtureProperty().addListener((_, _, _) -> cards.forget());
+        choices.commaProperty().addListener((_, _, _) -> cards.forget());
         search.setPromptText(t("bench.search"));
         search.setId("bench-search");
         search.textProperty().addListener(_ -> filter());
@@ -103,7 +104,7 @@ public final class BenchStage implements StageView {
         VBox middle = Panels.sheet(head, place);
         shelf = new ShelfPanel(session, overlay, deeds, toJobs);
         ways = new WaysIn(new Beginnings(session, overlay, doors, index));
-        view = new Columns(ways, middle, shelf, toShelf, toJobs);
+        view = new Columns(ways, middle, shelf, toShelf, toJobs, choices.textPercentProperty());
         view.setFocusTraversable(true);
     }
 

@@ -1,5 +1,6 @@
 package wegweiser.app.bench;
 
+import javafx.beans.property.IntegerProperty;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
@@ -10,10 +11,10 @@ import javafx.scene.layout.Priority;
  * the one to the other.
  */
 final class Columns extends HBox {
-    /** So many letters' heights are needed for three columns. */
-    private static final double WIDE_EM = 84;
-    private static final double LETTER = 14;
+    /** What three columns need with text of the usual size, in px. */
+    private static final double WIDE = 1176;
 
+    private final IntegerProperty textPercent;
     private final Node jobs;
     private final Node shelf;
     private final ToggleButton toShelf;
@@ -22,9 +23,12 @@ final class Columns extends HBox {
 
     /**
      * @param toShelf stands with the jobs, and {@code toJobs} with the shelf
+     * @param textPercent how large text is, of the usual size
      */
-    Columns(Node ways, Node jobs, Node shelf, ToggleButton toShelf, ToggleButton toJobs) {
+    Columns(Node ways, Node jobs, Node shelf, ToggleButton toShelf, ToggleButton toJobs,
+            IntegerProperty textPercent) {
         super(12, ways, jobs, shelf);
+        this.textPercent = textPercent;
         this.jobs = jobs;
         this.shelf = shelf;
         this.toShelf = toShelf;
@@ -37,6 +41,7 @@ final class Columns extends HBox {
         toShelf.setOnAction(_ -> turn(true));
         toJobs.setOnAction(_ -> turn(false));
         widthProperty().addListener((_, _, _) -> arrange());
+        textPercent.addListener((_, _, _) -> arrange());
         arrange();
     }
 
@@ -47,7 +52,7 @@ final class Columns extends HBox {
     }
 
     private boolean isWide() {
-        return getWidth() >= WIDE_EM * LETTER;
+        return 100 * getWidth() >= WIDE * textPercent.get();
     }
 
     private void arrange() {

@@ -137,6 +137,7 @@ final class ShelfPanel extends VBox {
             list.refresh();
             list.getSelectionModel().select(Math.min(at, list.getItems().size() - 1));
             list.setVisible(!list.getItems().isEmpty());
+            empty.getStyleClass().setAll("label", read.trouble().isEmpty() ? "quiet" : "field-error");
             empty.setText(read.trouble().isEmpty() ? t("shelf.empty") : t("shelf.trouble", read.trouble()));
         });
     }

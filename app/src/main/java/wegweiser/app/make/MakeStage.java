@@ -2,6 +2,7 @@ package wegweiser.app.make;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -111,8 +112,10 @@ public final class MakeStage implements StageView {
         boolean right = choices.rightHandedProperty().get();
         Derived derived = session.derived(job);
         ShelfFile shelf = session.shelf();
+        // where none is open there is an empty job, which takes nothing
+        Path file = session.file().orElse(Path.of(""));
         background.run(
-                () -> new Shown(job, BenchSteps.of(derived, right), MaterialsPanel.Laid.of(job, shelf)),
+                () -> new Shown(job, BenchSteps.of(derived, right), MaterialsPanel.Laid.of(file, job, shelf)),
                 this::show);
     }
 

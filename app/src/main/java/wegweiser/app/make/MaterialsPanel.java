@@ -2,6 +2,7 @@ package wegweiser.app.make;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -41,9 +42,9 @@ final class MaterialsPanel extends VBox {
     /** What there is to show. */
     record Laid(Job job, Optional<CutList> cuts, List<Materials.Item> parts, List<Materials.Figure> figures,
             OnShelf shelf) {
-        static Laid of(Job job, ShelfFile shelf) {
+        static Laid of(Path file, Job job, ShelfFile shelf) {
             return new Laid(job, CutList.of(job), Materials.parts(job), Materials.electrical(job),
-                    OnShelf.of(job, shelf));
+                    OnShelf.of(file, job, shelf));
         }
     }
 
@@ -122,8 +123,10 @@ final class MaterialsPanel extends VBox {
     }
 
     private void take(Job job) {
+        Path file = session.file().orElseThrow();
         Background.errand(
-                () -> new CountingOff(session, changed).off(job, "", t("shelf.nothing-there")), notice -> {
+                () -> new CountingOff(session, changed).off(file, job, "", t("shelf.nothing-there")),
+                notice -> {
                     session.notices().show(notice);
                     changed.run();
                 });

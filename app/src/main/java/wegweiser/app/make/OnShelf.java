@@ -1,6 +1,7 @@
 package wegweiser.app.make;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import wegweiser.core.make.Article;
@@ -21,10 +22,10 @@ record OnShelf(Shelf shelf, List<Cover> covers, boolean taken) {
     private static final OnShelf NOTHING = new OnShelf(Shelf.EMPTY, List.of(), false);
 
     /** Reads the shelf, so not on the interface thread; where it cannot be read, the bench says why. */
-    static OnShelf of(Job job, ShelfFile file) {
+    static OnShelf of(Path file, Job job, ShelfFile kept) {
         try {
-            Shelf shelf = file.read();
-            return new OnShelf(shelf, shelf.covers(Need.of(job)), file.isTaken(job));
+            Shelf shelf = kept.read();
+            return new OnShelf(shelf, shelf.covers(Need.of(job)), kept.isTaken(file, job));
         } catch (BadFile | IOException _) {
             return NOTHING;
         }

@@ -3,6 +3,7 @@ package wegweiser.app.prove;
 import static wegweiser.app.texts.Texts.t;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -231,6 +232,7 @@ public final class ProveStage implements StageView {
             return;
         }
         Fixture fixture = choices.fixtureProperty().get();
+        Path file = session.file().orElseThrow();
         Background.errand(() -> {
             try (Logbook log = Logbook.open(session.workshop().logbook())) {
                 // another window may have been faster
@@ -243,7 +245,7 @@ public final class ProveStage implements StageView {
                 // what was only tested here was not made of what lies on the shelf
                 return job.done().isEmpty()
                         ? Notice.of(said)
-                        : new CountingOff(session, () -> {}).off(job, said, "");
+                        : new CountingOff(session, () -> {}).off(file, job, said, "");
             } catch (IOException e) {
                 return Notice.warning(t("prove.not-recorded", e.getMessage()));
             }

@@ -1,10 +1,15 @@
 package wegweiser.app.route;
 
+import static wegweiser.app.texts.Texts.t;
+
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import wegweiser.app.stage.LinesPanel;
 import wegweiser.app.stage.Session;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.readings.FromToList;
 import wegweiser.core.route.Allocation;
 
@@ -12,20 +17,23 @@ import wegweiser.core.route.Allocation;
 final class FromToPanel {
     private FromToPanel() {}
 
-    static LinesPanel<FromToList> of(Session session, Runnable close) {
+    static LinesPanel<Link> of(Session session, Runnable close) {
         Job job = session.job();
         return new LinesPanel<>(
-                new LinesPanel.Kind<>("from-to", text -> FromToList.read(text, job), FromToPanel::lines,
-                        list -> session.edit(j -> j.withLinks(coloured(j, list.links()))),
+                new LinesPanel.Kind<>("from-to", text -> FromToList.read(text, job),
+                        line -> words(line.value().orElseThrow()),
+                        links -> session.edit(j -> j.withLinks(coloured(j, links))),
                         () -> FromToList.csv(session.job().links()), "from-to.csv"),
                 job.links().isEmpty() ? "" : FromToList.csv(job.links()), close);
     }
 
-    private static List<LinesPanel.Line> lines(FromToList list) {
-        return list.lines().stream().map(
-                l -> new LinesPanel.Line(l.number(), l.link().isPresent() ? l.text() : l.why(),
-                        l.link().isPresent()))
-                .toList();
+    /** What a line was understood as, its contacts by their whole names. */
+    private static String words(Link link) {
+        String to = link.to().map(Terminal::toString).orElse(t("route.insulated"));
+        String rest = String.join(" ",
+                Stream.of(link.conductor(), link.part().map(p -> t("from-to.part." + p.kind().id())))
+                        .flatMap(Optional::stream).toList());
+        return t("from-to.line", link.from(), to, rest).strip();
     }
 
     /** A list that names no conductor at all leaves them to the program. */

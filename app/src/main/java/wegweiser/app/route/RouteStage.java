@@ -36,7 +36,6 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.readings.FromToList;
 import wegweiser.core.route.Allocation;
 import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
@@ -209,7 +208,7 @@ public final class RouteStage implements StageView {
 
     private void list() {
         if (session.job().ends().size() > 1) {
-            LinesPanel<FromToList> panel = FromToPanel.of(session, overlay::down);
+            LinesPanel<Link> panel = FromToPanel.of(session, overlay::down);
             overlay.up(panel);
             panel.begin();
         }

@@ -3,6 +3,7 @@ package wegweiser.app.stage;
 import static wegweiser.app.texts.Texts.t;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.Optional;
 import wegweiser.app.stage.Notices.Notice;
 import wegweiser.core.model.Job;
@@ -18,12 +19,13 @@ public record CountingOff(Session session, Runnable changed) {
     /**
      * Counts off, and says what; touches the disk, so not on the interface thread.
      *
+     * @param file of the job
      * @param before what is to be said before it; may be empty
      * @param nothing what is said where nothing was there to be taken; may be empty
      */
-    public Notice off(Job job, String before, String nothing) {
+    public Notice off(Path file, Job job, String before, String nothing) {
         try {
-            ShelfFile.Change change = session.shelf().take(job);
+            ShelfFile.Change change = session.shelf().take(file, job);
             String taken = ShelfWords.taken(change, session.library());
             return taken.isEmpty()
                     ? Notice.of((before + " " + nothing).strip())

@@ -19,6 +19,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.TableFile;
+import wegweiser.core.readings.TypedLines;
 import wegweiser.files.io.AtomicFile;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.json.Document;
@@ -26,37 +27,36 @@ import wegweiser.files.json.Document;
 /**
  * A list typed or pasted line by line, with what was understood beside it; and as CSV, in and out.
  *
- * @param <R> what is read from the text
+ * @param <T> what a line says
  */
-public final class LinesPanel<R> extends VBox {
+public final class LinesPanel<T> extends VBox {
     private static final int SHOWN = 300;
 
-    private final Kind<R> kind;
+    private final Kind<T> kind;
     private final TextArea text = new TextArea();
     private final VBox preview = new VBox(2);
     private final Label summary = Panels.quiet("");
     private final Button take = new Button();
     private final Background background = new Background();
-    private R read;
-
-    /** A line as it is shown beside the text: what it says, or why it was not understood. */
-    public record Line(int number, String words, boolean good) {}
+    private TypedLines<T> read = new TypedLines<>(List.of());
 
     /**
      * What a list is about.
      *
      * @param id by which its texts and parts are called
      * @param read understands a text; may take long
+     * @param words a line that was understood, as it is shown beside the text
      * @param take does what the button says with what was read
      * @param csv what is written into a file
      * @param file its usual name
      */
-    public record Kind<R>(String id, Function<String, R> read, Function<R, List<Line>> lines,
-            Consumer<R> take,
+    public record Kind<T>(String id, Function<String, TypedLines<T>> read,
+            Function<TypedLines.Line<T>, String> words,
+            Consumer<List<T>> take,
             Supplier<String> csv, String file) {}
 
     /** @param begin what stands in it at first */
-    public LinesPanel(Kind<R> kind, String begin, Runnable close) {
+    public LinesPanel(Kind<T> kind, String begin, Runnable close) {
         super(10);
         this.kind = kind;
         String id = kind.id();
@@ -75,7 +75,7 @@ public final class LinesPanel<R> extends VBox {
         take.setId(id + "-take");
         take.getStyleClass().add("dark");
         take.setOnAction(_ -> {
-            kind.take().accept(read);
+            kind.take().accept(read.values());
             close.run();
         });
         Button open = new Button(t("list.open"));
@@ -105,20 +105,20 @@ public final class LinesPanel<R> extends VBox {
         background.run(() -> kind.read().apply(all), this::show);
     }
 
-    private void show(R fresh) {
+    private void show(TypedLines<T> fresh) {
         read = fresh;
-        List<Line> lines = kind.lines().apply(fresh);
+        List<TypedLines.Line<T>> lines = fresh.lines();
         preview.getChildren().clear();
-        for (Line line : lines.subList(0, Math.min(SHOWN, lines.size()))) {
+        for (TypedLines.Line<T> line : lines.subList(0, Math.min(SHOWN, lines.size()))) {
             Label number = new Label(String.valueOf(line.number()));
             number.getStyleClass().addAll("mono", "quiet");
             number.setMinWidth(28);
-            Label words = new Label(line.words());
+            Label words = new Label(line.value().isPresent() ? kind.words().apply(line) : line.why());
             words.setWrapText(true);
-            words.getStyleClass().add(line.good() ? "mono" : "field-error");
+            words.getStyleClass().add(line.value().isPresent() ? "mono" : "field-error");
             preview.getChildren().add(new HBox(6, number, words));
         }
-        long good = lines.stream().filter(Line::good).count();
+        int good = fresh.values().size();
         take.setText(t(kind.id() + ".take", good));
         take.setDisable(good == 0);
         summary.setText(lines.isEmpty()

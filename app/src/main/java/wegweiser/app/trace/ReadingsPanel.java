@@ -7,21 +7,17 @@ import wegweiser.app.stage.Session;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
 import wegweiser.core.readings.ReadingList;
+import wegweiser.core.readings.TypedLines;
 
 /** Readings typed or pasted as a list. */
 final class ReadingsPanel {
     private ReadingsPanel() {}
 
-    static LinesPanel<ReadingList> of(Session session, Runnable close) {
+    static LinesPanel<Reading> of(Session session, Runnable close) {
         Job job = session.job();
         return new LinesPanel<>(new LinesPanel.Kind<>("readings", text -> ReadingList.read(text, job),
-                ReadingsPanel::lines, list -> add(session, list.readings()),
+                TypedLines.Line::text, fresh -> add(session, fresh),
                 () -> ReadingList.csv(session.job().readings()), "readings.csv"), "", close);
-    }
-
-    private static List<LinesPanel.Line> lines(ReadingList list) {
-        return list.lines().stream().map(l -> new LinesPanel.Line(l.number(),
-                l.reading().isPresent() ? l.text() : l.why(), l.reading().isPresent())).toList();
     }
 
     private static void add(Session session, List<Reading> fresh) {

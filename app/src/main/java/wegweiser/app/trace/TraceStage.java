@@ -50,11 +50,11 @@ import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.prove.GoodCable;
-import wegweiser.core.readings.ReadingList;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.words.Words;
 
@@ -270,7 +270,7 @@ public final class TraceStage implements StageView {
     }
 
     private void list() {
-        LinesPanel<ReadingList> readings = ReadingsPanel.of(session, overlay::down);
+        LinesPanel<Reading> readings = ReadingsPanel.of(session, overlay::down);
         overlay.up(readings);
         readings.begin();
     }

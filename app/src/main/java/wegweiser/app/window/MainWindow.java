@@ -5,11 +5,9 @@ import static wegweiser.app.texts.Texts.t;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
@@ -17,15 +15,11 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import wegweiser.app.actions.Action;
 import wegweiser.app.bench.BenchStage;
-import wegweiser.app.controls.JobField;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.ends.EndsStage;
 import wegweiser.app.log.LogStage;
@@ -56,13 +50,11 @@ public final class MainWindow {
     private final Map<StageId, StageView> stages = new EnumMap<>(StageId.class);
     private final Background background = new Background();
     private final Overlay overlay = new Overlay(root);
-    /** Keys that are down; one that is held repeats itself, and is no second answer. */
-    private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
+    private final WindowKeys keys;
     private final List<Action> everywhere;
     private final Outside outside;
     private final FirstSteps lessons;
     private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
-    private boolean isHeld;
     private StageId here = StageId.BENCH;
 
     /** A window that shows the open job where it goes on, and the bench where none is open. */
@@ -103,15 +95,8 @@ public final class MainWindow {
             refresh();
         });
         choices.fixtureProperty().addListener(_ -> refresh());
-        root.addEventFilter(KeyEvent.KEY_PRESSED, e -> isHeld = !down.add(e.getCode()));
-        // at the scene: while a stage makes room for another nothing has the focus, and the root hears no key
-        root.sceneProperty().addListener((_, _, scene) -> {
-            if (scene != null) {
-                scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> down.remove(e.getCode()));
-            }
-        });
-        root.addEventFilter(KeyEvent.KEY_PRESSED, this::accelerator);
-        root.addEventHandler(KeyEvent.KEY_PRESSED, this::plainKey);
+        keys = new WindowKeys(this, overlay, everywhere);
+        keys.hear(root);
         root.setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.COPY);
@@ -187,7 +172,7 @@ public final class MainWindow {
 
     /** When the window comes to the front, what others did to the job is taken in; keys let go elsewhere are up. */
     public void focused(boolean front) {
-        down.clear();
+        keys.forget();
         if (front) {
             session.lookAgain();
             if (here == StageId.BENCH) {
@@ -306,44 +291,6 @@ public final class MainWindow {
     /** Whether the bench is up, where undo is about whole jobs. */
     boolean isOnBench() {
         return here == StageId.BENCH;
-    }
-
-    private void accelerator(KeyEvent e) {
-        if (overlay.isUp() || !e.isShortcutDown() && !e.getCode().isFunctionKey()) {
-            return;
-        }
-        // a field takes back what was typed in it; where it has nothing, the last change of the job is taken back
-        if (e.getCode() == KeyCode.Z && e.getTarget() instanceof TextInputControl field
-                && JobField.hasOwn(field, e.isShiftDown())) {
-            return;
-        }
-        if (everywhere.stream().anyMatch(a -> a.answers(e))
-                || e.isShortcutDown() && stages.get(here).actions().stream().anyMatch(a -> a.answers(e))) {
-            e.consume();
-        }
-    }
-
-    private void plainKey(KeyEvent e) {
-        if (overlay.isUp() && e.getCode() == KeyCode.ESCAPE) {
-            // wherever the focus is
-            overlay.down();
-            e.consume();
-            return;
-        }
-        if (overlay.isUp() || e.isShortcutDown() || e.isAltDown()
-                || e.getTarget() instanceof TextInputControl) {
-            return;
-        }
-        if (isHeld && !e.getCode().isArrowKey()) {
-            e.consume();
-            return;
-        }
-        if ("?".equals(e.getText())) {
-            help();
-            e.consume();
-        } else if (stages.get(here).actions().stream().anyMatch(a -> a.answers(e))) {
-            e.consume();
-        }
     }
 
     /** Shows the keys of this stage. */

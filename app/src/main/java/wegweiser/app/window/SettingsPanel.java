@@ -3,7 +3,9 @@ package wegweiser.app.window;
 import static wegweiser.app.texts.Texts.t;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.binding.Bindings;
 import javafx.beans.property.BooleanProperty;
 import javafx.scene.Node;
@@ -44,9 +46,16 @@ final class SettingsPanel extends VBox {
         done.setDefaultButton(true);
         done.setOnAction(_ -> close.run());
         CheckBox night = box("night", choices.nightProperty());
-        group("look", night, line("text", text()), line("numbers", numbers()));
+        group("look", night, line("text", oneOf("text", Choices.TEXT, p -> t("settings.percent", p),
+                choices.textPercentProperty().get(), choices.textPercentProperty()::set)),
+                line("numbers", oneOf("numbers", List.of(false, true),
+                        c -> t(c ? "settings.comma" : "settings.point"), choices.commaProperty().get(),
+                        choices.commaProperty()::set)));
         group("hand", box("right-handed", choices.rightHandedProperty()), pace());
-        group("meter", line("fixture", fixture()), box("twice", choices.twiceProperty()),
+        group("meter",
+                line("fixture", oneOf("fixture", List.of(Fixture.values()), f -> t("fixture." + f.id()),
+                        choices.fixtureProperty().get(), choices.fixtureProperty()::set)),
+                box("twice", choices.twiceProperty()),
                 line("wiggle", wiggle()),
                 box("buzzer", choices.buzzerProperty()), box("simulated", choices.simulatedProperty()));
         group("schools", line("screen", school("screen", Schools.Screen.values(), Schools.Screen.ONE_END,
@@ -108,33 +117,16 @@ final class SettingsPanel extends VBox {
         return Panels.line(words, forget);
     }
 
-    private ChoiceBox<Boolean> numbers() {
-        ChoiceBox<Boolean> ways = new ChoiceBox<>();
-        ways.getItems().setAll(false, true);
-        ways.setConverter(new Worded<>(c -> t(c ? "settings.comma" : "settings.point")));
-        ways.setId("settings-numbers");
-        ways.setValue(choices.commaProperty().get());
-        ways.valueProperty().addListener((_, _, c) -> choices.commaProperty().set(c));
-        return ways;
-    }
-
-    private ChoiceBox<Integer> text() {
-        ChoiceBox<Integer> sizes = new ChoiceBox<>();
-        sizes.getItems().setAll(Choices.TEXT);
-        sizes.setConverter(new Worded<>(p -> t("settings.percent", p)));
-        sizes.setId("settings-text");
-        sizes.setValue(choices.textPercentProperty().get());
-        sizes.valueProperty().addListener((_, _, p) -> choices.textPercentProperty().set(p));
-        return sizes;
-    }
-
-    private ChoiceBox<Fixture> fixture() {
-        ChoiceBox<Fixture> fixture = new ChoiceBox<>();
-        fixture.getItems().setAll(Fixture.values());
-        fixture.setConverter(new Worded<>(f -> t("fixture." + f.id())));
-        fixture.setId("settings-fixture");
-        fixture.valueProperty().bindBidirectional(choices.fixtureProperty());
-        return fixture;
+    /** One of several ways; what is chosen holds at once. */
+    private static <T> ChoiceBox<T> oneOf(String id, List<T> ways, Function<T, String> words, T chosen,
+            Consumer<T> keep) {
+        ChoiceBox<T> box = new ChoiceBox<>();
+        box.getItems().setAll(ways);
+        box.setConverter(new Worded<>(words));
+        box.setId("settings-" + id);
+        box.setValue(chosen);
+        box.valueProperty().addListener((_, _, way) -> keep.accept(way));
+        return box;
     }
 
     private Spinner<Integer> wiggle() {
@@ -146,7 +138,7 @@ final class SettingsPanel extends VBox {
 
     private <E extends Enum<E> & wegweiser.core.model.HasId> SchoolChoice<E> school(String name, E[] ways,
             E usual,
-            E chosen, java.util.function.Function<E, Schools> with) {
+            E chosen, Function<E, Schools> with) {
         Consumer<E> keep = way -> choices.schoolsProperty().set(with.apply(way));
         SchoolChoice<E> choice = new SchoolChoice<>(name, ways, keep);
         choice.setId("settings-" + name);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -66,6 +67,14 @@ public final class Cables {
     /** The cable of a job, from its own description or the catalogue. */
     public static Optional<CableStock> of(Job job) {
         return job.cable().own().or(() -> job.cable().stock().flatMap(Cables::find));
+    }
+
+    /** How many wires a plain ribbon has, which can be cut down anywhere; rainbow goes by its colours. Empty for any other. */
+    public static OptionalInt ribbonWires(String id) {
+        Matcher ribbon = RIBBON.matcher(id);
+        return ribbon.matches() && ribbon.group(1).equals("ribbon")
+                ? OptionalInt.of(Integer.parseInt(ribbon.group(2)))
+                : OptionalInt.empty();
     }
 
     private static Optional<CableStock> byRule(String id) {

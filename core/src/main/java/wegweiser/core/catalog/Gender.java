@@ -29,7 +29,7 @@ public enum Gender {
     }
 
     /** What it is called in titles. */
-    String words() {
+    public String words() {
         return Titles.of("gender." + name().toLowerCase(Locale.ROOT));
     }
 

@@ -31,7 +31,7 @@ import wegweiser.core.words.Words;
  * {@code A2 B3 resistor 120}) or as CSV with a heading, which is read back without loss. A line that is not understood is told
  * with its reason.
  */
-public record FromToList(List<Line> lines) {
+public final class FromToList {
     private static final List<String> COLUMNS = List.of("from", "to", "conductor", "part", "ohms", "farads",
             "watts",
             "amps", "volts", "why");
@@ -40,21 +40,11 @@ public record FromToList(List<Line> lines) {
     private static final Pattern ARROW = Pattern.compile("\\s*(?:<?-+>|<-+|[=]+>|\u2192|\u2194|\\s-\\s)\\s*");
     private static final Pattern PLAIN = Pattern.compile("[^,;\t\"\\s][^,;\t\"]*");
 
-    public FromToList {
-        lines = List.copyOf(lines);
-    }
-
-    /**
-     * One line.
-     *
-     * @param link what it says; none where it was not understood
-     * @param why what was not understood, or empty
-     */
-    public record Line(int number, String text, Optional<Link> link, String why) {}
+    private FromToList() {}
 
     /** Reads a text for a job. O(lines). */
-    public static FromToList read(String text, Job job) {
-        List<Line> found = new ArrayList<>();
+    public static TypedLines<Link> read(String text, Job job) {
+        List<TypedLines.Line<Link>> found = new ArrayList<>();
         TypedTerminals known = new TypedTerminals(Terminals.of(job));
         List<String> heading = List.of();
         char sign = ',';
@@ -77,10 +67,11 @@ public record FromToList(List<Line> lines) {
             found.add(line(number, line, seen,
                     () -> columns.isEmpty() ? typed(line, known, job) : row(cells, columns, known)));
         }
-        return new FromToList(found);
+        return new TypedLines<>(found);
     }
 
-    private static Line line(int number, String text, Set<List<Object>> seen, Supplier<Link> reads) {
+    private static TypedLines.Line<Link> line(int number, String text, Set<List<Object>> seen,
+            Supplier<Link> reads) {
         try {
             Link link = reads.get();
             if (link.to().filter(link.from()::equals).isPresent()) {
@@ -89,9 +80,9 @@ public record FromToList(List<Line> lines) {
             if (!seen.add(List.of(link.from(), link.to(), link.part()))) {
                 throw refused("from-to.twice", link.from());
             }
-            return new Line(number, text, Optional.of(link), "");
+            return TypedLines.Line.good(number, text, link);
         } catch (IllegalArgumentException e) {
-            return new Line(number, text, Optional.empty(), e.getMessage());
+            return TypedLines.Line.bad(number, text, e.getMessage());
         }
     }
 
@@ -205,16 +196,6 @@ public record FromToList(List<Line> lines) {
 
     private static IllegalArgumentException refused(String key, Object... args) {
         return new IllegalArgumentException(Words.say(key, args));
-    }
-
-    /** Every link that was understood, in order. */
-    public List<Link> links() {
-        return lines.stream().flatMap(l -> l.link().stream()).toList();
-    }
-
-    /** The lines that were not understood. */
-    public List<Line> open() {
-        return lines.stream().filter(l -> l.link().isEmpty()).toList();
     }
 
     /** A plan as CSV that reads back. */

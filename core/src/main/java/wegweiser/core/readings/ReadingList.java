@@ -6,7 +6,6 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -23,27 +22,17 @@ import wegweiser.core.words.Words;
  * Readings as lines of text: as people type them ({@code A4 B6 beep}) or as CSV with a heading. A line that is not
  * understood is told with its reason; the others are taken all the same.
  */
-public record ReadingList(List<Line> lines) {
+public final class ReadingList {
     /** The heading of the CSV. */
     public static final String HEADING = "red,black,result,at";
     private static final Pattern PLAIN = Pattern.compile("[^\\s,;\"#=@-][^\\s,;\"]*");
     private static final Pattern TIME = Pattern.compile("[\\s,;]+(\\d{4}-\\d\\d-\\d\\dT\\S+)\\s*$");
 
-    public ReadingList {
-        lines = List.copyOf(lines);
-    }
-
-    /**
-     * One line.
-     *
-     * @param reading what it says; none for a heading or an empty line, or when it was not understood
-     * @param why what was not understood, or empty
-     */
-    public record Line(int number, String text, Optional<Reading> reading, String why) {}
+    private ReadingList() {}
 
     /** Reads a text for a job. */
-    public static ReadingList read(String text, Job job) {
-        List<Line> found = new ArrayList<>();
+    public static TypedLines<Reading> read(String text, Job job) {
+        List<TypedLines.Line<Reading>> found = new ArrayList<>();
         TypedTerminals known = new TypedTerminals(Terminals.of(job));
         int number = 0;
         for (String raw : text.lines().toList()) {
@@ -55,19 +44,18 @@ public record ReadingList(List<Line> lines) {
             }
             found.add(line(number, line, known));
         }
-        return new ReadingList(found);
+        return new TypedLines<>(found);
     }
 
-    private static Line line(int number, String text, TypedTerminals known) {
+    private static TypedLines.Line<Reading> line(int number, String text, TypedTerminals known) {
         Matcher time = TIME.matcher(text);
         boolean timed = time.find();
         String touch = timed ? text.substring(0, time.start()) : text.replaceAll("[\\s,;]+$", "");
         try {
             Reading reading = TypedReading.parse(touch, known);
-            return new Line(number, text, Optional.of(timed ? reading.at(instant(time.group(1))) : reading),
-                    "");
+            return TypedLines.Line.good(number, text, timed ? reading.at(instant(time.group(1))) : reading);
         } catch (IllegalArgumentException e) {
-            return new Line(number, text, Optional.empty(), e.getMessage());
+            return TypedLines.Line.bad(number, text, e.getMessage());
         }
     }
 
@@ -77,16 +65,6 @@ public record ReadingList(List<Line> lines) {
         } catch (DateTimeException _) {
             throw new IllegalArgumentException(Words.say("typed.time", text));
         }
-    }
-
-    /** Every reading that was understood, in order. */
-    public List<Reading> readings() {
-        return lines.stream().flatMap(l -> l.reading().stream()).toList();
-    }
-
-    /** The lines that were not understood. */
-    public List<Line> open() {
-        return lines.stream().filter(l -> l.reading().isEmpty()).toList();
     }
 
     /** Readings as CSV that reads back; what is only assumed stands there as a remark. */

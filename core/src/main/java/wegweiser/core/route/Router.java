@@ -59,7 +59,8 @@ public final class Router {
         }
         List<Scheme> sorted = new ArrayList<>(
                 different.values().stream().filter(s -> !s.links().isEmpty() || s.errors() > 0).toList());
-        sorted.sort(Comparator.comparingLong(Scheme::errors)
+        // one that joins nothing only tells why, and is never the first choice
+        sorted.sort(Comparator.comparing((Scheme s) -> s.links().isEmpty()).thenComparingLong(Scheme::errors)
                 .thenComparingLong(
                         s -> s.findings().stream().filter(f -> f.severity() == Severity.WARNING).count()));
         return List.copyOf(sorted);

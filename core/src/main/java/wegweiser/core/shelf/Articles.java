@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.ConnectorSearch;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Gender;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.library.Library;
 import wegweiser.core.make.Article;
@@ -115,8 +116,10 @@ public final class Articles {
 
     /** What a connector is called whatever its gender. */
     private static String familyTitle(ConnectorType type) {
-        int gender = type.title().lastIndexOf(", ");
-        return gender < 0 ? type.title() : type.title().substring(0, gender);
+        String ending = ", " + type.gender().words();
+        return type.gender() != Gender.NONE && type.title().endsWith(ending)
+                ? type.title().substring(0, type.title().length() - ending.length())
+                : type.title();
     }
 
     /** What some words mean, the best first; a value behind "resistor" and the like is understood. O(all articles). */

@@ -4,15 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import wegweiser.core.catalog.Cables;
 import wegweiser.core.make.Article;
 
 /** What lies on the shelf, line by line. */
 public record Shelf(List<ShelfLine> lines) {
     public static final Shelf EMPTY = new Shelf(List.of());
-    private static final Pattern RIBBON = Pattern.compile("((?:ribbon|rainbow)-)(\\d{1,2})");
     /** A shorter piece is not worth keeping, in m. */
     private static final double SCRAP_M = 0.1;
 
@@ -95,13 +93,9 @@ public record Shelf(List<ShelfLine> lines) {
         if (article.of().equals(of)) {
             return 0;
         }
-        Matcher has = RIBBON.matcher(article.of());
-        Matcher wants = RIBBON.matcher(of);
-        // the colours of rainbow ribbon go by their place, so only the plain one can be cut anywhere
-        return has.matches() && wants.matches() && has.group(1).equals(wants.group(1))
-                && has.group(1).equals("ribbon-")
-                        ? Math.max(-1, Integer.parseInt(has.group(2)) - Integer.parseInt(wants.group(2)))
-                        : -1;
+        OptionalInt has = Cables.ribbonWires(article.of());
+        OptionalInt wants = Cables.ribbonWires(of);
+        return has.isPresent() && wants.isPresent() ? Math.max(-1, has.getAsInt() - wants.getAsInt()) : -1;
     }
 
     private Cover count(Need need, double[] left) {

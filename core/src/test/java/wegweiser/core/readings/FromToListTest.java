@@ -36,9 +36,9 @@ class FromToListTest {
     @MethodSource("usual")
     void everyUsualPlanComesBackFromItsList(UsualCable cable) {
         Job job = cable.job();
-        FromToList read = FromToList.read(FromToList.csv(job.links()), job);
+        TypedLines<Link> read = FromToList.read(FromToList.csv(job.links()), job);
         assertThat(read.open()).isEmpty();
-        assertThat(read.links()).isEqualTo(job.links());
+        assertThat(read.values()).isEqualTo(job.links());
     }
 
     @Test
@@ -65,9 +65,9 @@ class FromToListTest {
                     links.add(link);
                 }
             }
-            FromToList read = FromToList.read(FromToList.csv(links), job);
+            TypedLines<Link> read = FromToList.read(FromToList.csv(links), job);
             assertThat(read.open()).isEmpty();
-            assertThat(read.links()).isEqualTo(links);
+            assertThat(read.values()).isEqualTo(links);
         }
     }
 
@@ -96,9 +96,9 @@ class FromToListTest {
             A2 B3 resistor 4k7 | A.2 | B.3 |     | resistor
             A7 insulated     | A.7 |     |       |""")
     void wiresAreReadAsPeopleTypeThem(String line, String from, String to, String conductor, String part) {
-        FromToList read = FromToList.read(line, JOB);
+        TypedLines<Link> read = FromToList.read(line, JOB);
         assertThat(read.open()).as("%s", read.lines()).isEmpty();
-        Link link = read.links().getFirst();
+        Link link = read.values().getFirst();
         assertThat(link.from()).hasToString(from);
         assertThat(link.to().map(Terminal::toString).orElse(null)).isEqualTo(to);
         assertThat(link.conductor().orElse(null)).isEqualTo(conductor);
@@ -115,21 +115,21 @@ class FromToListTest {
             A2 B3 resistor 2 V | 2 V
             A2 B3 jumper 3     | has no value""")
     void aLineThatMakesNoSenseIsToldAndTheOthersAreTaken(String line, String why) {
-        FromToList read = FromToList.read("A5 B5\n" + line + "\nA5 B5\nA7 B8", JOB);
-        assertThat(read.links()).hasSize(2);
-        assertThat(read.open()).extracting(FromToList.Line::number).containsExactly(2, 3);
+        TypedLines<Link> read = FromToList.read("A5 B5\n" + line + "\nA5 B5\nA7 B8", JOB);
+        assertThat(read.values()).hasSize(2);
+        assertThat(read.open()).extracting(TypedLines.Line::number).containsExactly(2, 3);
         assertThat(read.open().getFirst().why()).contains(why);
         assertThat(read.open().getLast().why()).contains("further up");
     }
 
     @Test
     void columnsMayComeInAnyOrderAndFromASpreadsheet() {
-        FromToList read = FromToList.read(
+        TypedLines<Link> read = FromToList.read(
                 "\uFEFFfrom;conductor;to;what;part;ohms\nA.2;\"WH/OG\";B.3;x;resistor;1,5\nA.3;;B.2;y\n",
                 JOB);
-        assertThat(read.links()).extracting(l -> l.from() + " " + l.to().orElseThrow())
+        assertThat(read.values()).extracting(l -> l.from() + " " + l.to().orElseThrow())
                 .containsExactly("A.2 B.3", "A.3 B.2");
-        assertThat(read.links().getFirst().conductor()).contains("WH/OG");
-        assertThat(read.links().getFirst().part().orElseThrow().ohms().getAsDouble()).isEqualTo(1.5);
+        assertThat(read.values().getFirst().conductor()).contains("WH/OG");
+        assertThat(read.values().getFirst().part().orElseThrow().ohms().getAsDouble()).isEqualTo(1.5);
     }
 }

@@ -29,7 +29,7 @@ class ReadingListTest {
 
     @Test
     void linesAreReadOneByOneAndWhatIsNotUnderstoodIsTold() {
-        ReadingList list = ReadingList.read("""
+        TypedLines<Reading> list = ReadingList.read("""
                 red,black,result,at
                 A.1,B.1,beep,2026-03-01T20:15:00Z
                 # a remark
@@ -41,10 +41,10 @@ class ReadingListTest {
                 A.4 B.ring
                 A.1 B.1 beep 2026-03-01T20:15
                 """, JOB);
-        assertThat(list.readings()).hasSize(4);
-        assertThat(list.readings().getFirst().at()).contains(Instant.parse("2026-03-01T20:15:00Z"));
-        assertThat(list.readings().get(2).red()).hasSize(2);
-        assertThat(list.open()).extracting(ReadingList.Line::number).containsExactly(6, 7, 9, 10);
+        assertThat(list.values()).hasSize(4);
+        assertThat(list.values().getFirst().at()).contains(Instant.parse("2026-03-01T20:15:00Z"));
+        assertThat(list.values().get(2).red()).hasSize(2);
+        assertThat(list.open()).extracting(TypedLines.Line::number).containsExactly(6, 7, 9, 10);
         assertThat(list.open()).allSatisfy(l -> assertThat(l.why()).isNotBlank());
     }
 
@@ -52,9 +52,9 @@ class ReadingListTest {
     void csvReadsBack() {
         List<Reading> readings = ReadingList
                 .read("A1 B1 beep\nA1+A2 B3 silent\nA1 A2 4700\nA3 B3 0.61 V\nA4 B4 open", JOB)
-                .readings();
+                .values();
         assertThat(readings).hasSize(5);
-        assertThat(ReadingList.read(ReadingList.csv(readings), JOB).readings()).isEqualTo(readings);
+        assertThat(ReadingList.read(ReadingList.csv(readings), JOB).values()).isEqualTo(readings);
         assertThat(ReadingList.csv(List.of())).isEqualTo("red,black,result,at\n");
     }
 
@@ -87,8 +87,8 @@ class ReadingListTest {
         String csv = ReadingList.csv(List.of(Reading.beep("A.1", "B.1"),
                 Reading.beep("A.2", "B.2").by(Provenance.ASSUMED)));
         assertThat(csv).contains("# assumed: A.2,B.2,beep");
-        ReadingList back = ReadingList.read(csv, JOB);
-        assertThat(back.readings()).containsExactly(Reading.beep("A.1", "B.1"));
+        TypedLines<Reading> back = ReadingList.read(csv, JOB);
+        assertThat(back.values()).containsExactly(Reading.beep("A.1", "B.1"));
         assertThat(back.open()).isEmpty();
     }
 

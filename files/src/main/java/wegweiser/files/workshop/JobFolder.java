@@ -47,7 +47,7 @@ public record JobFolder(Workshop workshop) {
      * @return where it lies now
      */
     public Path remove(Path file) throws IOException {
-        Path folder = workshop.folder().resolve("removed");
+        Path folder = workshop.removed();
         Files.createDirectories(folder);
         return FileTurn.take(file, () -> Files.move(file, free(folder, file)));
     }

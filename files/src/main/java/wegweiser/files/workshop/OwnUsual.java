@@ -47,7 +47,7 @@ public record OwnUsual(Workshop workshop) {
 
     /** Keeps a job under a title to start from: its ends, cable and plan, without what was measured or built. */
     public Path keep(Job job, String title) throws IOException {
-        Path file = Workshop.fresh(folder(), title);
+        Path file = workshop.fresh(folder(), title);
         JobFile.write(file,
                 job.withTitle(title).withReadings(List.of()).withDone(List.of()).withSetAside(List.of()));
         return file;

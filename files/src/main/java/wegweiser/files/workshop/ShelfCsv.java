@@ -35,9 +35,11 @@ public final class ShelfCsv {
     private static final List<String> COLUMNS = List.of("kind", "item", "title", "amount", "unit", "low");
     private static final double SLEEVE_M = 0.02;
     private static final double MOST = 1e6;
+    private static final int ALL = 200;
 
     private final String name;
     private final Library library;
+    private Optional<Articles> articles = Optional.empty();
 
     private ShelfCsv(String name, Library library) {
         this.name = name;
@@ -137,7 +139,7 @@ public final class ShelfCsv {
         String of = cell(row, "item");
         String title = cell(row, "title");
         if (of.isEmpty()) {
-            List<Articles.Named> called = new Articles(library).find(title, 200).stream()
+            List<Articles.Named> called = articles().find(title, ALL).stream()
                     .filter(n -> n.article().kind() == kind && n.title().equalsIgnoreCase(title)).toList();
             if (called.size() == 1) {
                 return called.getFirst().article();
@@ -151,6 +153,14 @@ public final class ShelfCsv {
             throw BadFile.of(name, at, "shelf.item." + kind.id(), of.isEmpty() ? title : of);
         }
         return article;
+    }
+
+    /** All that there is, gathered when a row first has to be found by its title. */
+    private Articles articles() {
+        if (articles.isEmpty()) {
+            articles = Optional.of(new Articles(library));
+        }
+        return articles.get();
     }
 
     private double amount(String text, String unit, Article article, int at) throws BadFile {

@@ -87,28 +87,31 @@ public record ShelfFile(Workshop workshop, Library library) {
         AtomicFile.write(file(), ShelfCsv.text(shelf).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Whether the shelf was counted off for the cable that a job is about now. */
-    public boolean isTaken(Job job) throws IOException {
-        return marks().contains(mark(job));
+    /** Whether the shelf was counted off for the cable that the job in a file is about now. */
+    public boolean isTaken(Path file, Job job) throws IOException {
+        return marks().contains(mark(file, job));
     }
 
     private List<String> marks() throws IOException {
         return Files.exists(taken()) ? Files.readAllLines(taken(), StandardCharsets.UTF_8) : List.of();
     }
 
-    /** A job and which of its units: one for each that was set aside for the next one. */
-    private static String mark(Job job) {
+    /**
+     * A job and which of its units: one for each that was set aside for the next one. A job is known by its file, whose name
+     * stays when the title changes and is not given to another.
+     */
+    private static String mark(Path file, Job job) {
         long unit = 1 + job.setAside().stream().map(SetAside::why)
                 .filter(why -> why.equals(SetAside.OTHER_UNIT) || why.equals(SetAside.BEFORE_BUILDING))
                 .count();
-        return unit + " " + job.title().replaceAll("\\p{Cntrl}+", " ");
+        return unit + " " + file.toAbsolutePath().normalize();
     }
 
-    /** Counts off what a job takes, as far as it is there, and once only for each cable that is made of it. */
-    public Change take(Job job) throws BadFile, IOException {
+    /** Counts off what the job in a file takes, as far as it is there, and once only for each cable that is made of it. */
+    public Change take(Path jobFile, Job job) throws BadFile, IOException {
         return FileTurn.<Change, BadFile>take(file(), () -> {
             Shelf before = read();
-            String mark = mark(job);
+            String mark = mark(jobFile, job);
             List<String> marks = new ArrayList<>(marks());
             if (before.lines().isEmpty() || marks.contains(mark)) {
                 return new Change(before, before, mark, List.of());

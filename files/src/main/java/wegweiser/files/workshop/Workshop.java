@@ -90,14 +90,24 @@ public record Workshop(Path folder) {
     }
 
     /** A file name for a job in a folder that is still free there, made from a title. */
-    static Path fresh(Path folder, String title) {
+    Path fresh(Path folder, String title) {
         String stem = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         stem = stem.isEmpty() ? "job" : stem.length() > 60 ? stem.substring(0, 60) : stem;
         Path file = folder.resolve(stem + JobFile.ENDING);
-        for (int n = 2; Files.exists(file); n++) {
+        // nor one of a job that was removed, for which the shelf may have been counted off
+        for (int n = 2; Files.exists(file) || Files.exists(removed(file)); n++) {
             file = folder.resolve(stem + "-" + n + JobFile.ENDING);
         }
         return file;
+    }
+
+    /** Where jobs lie that were removed. */
+    Path removed() {
+        return folder.resolve("removed");
+    }
+
+    private Path removed(Path file) {
+        return removed().resolve(file.getFileName().toString());
     }
 
     /** A setting, such as the place of the window. Missing or unreadable settings are as good as none. */

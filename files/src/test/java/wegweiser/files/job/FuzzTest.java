@@ -147,7 +147,7 @@ class FuzzTest {
             taken++;
             Job with = job.withReading(reading);
             assertThat(JobFile.parse(JobFile.text(with), "job.json")).as(line.toString()).isEqualTo(with);
-            assertThat(ReadingList.read(ReadingList.csv(with.readings()), with).readings())
+            assertThat(ReadingList.read(ReadingList.csv(with.readings()), with).values())
                     .as(line.toString())
                     .containsExactly(reading);
         }
@@ -164,7 +164,7 @@ class FuzzTest {
                     Reading reading = Reading.silent("A.1", "B.1");
                     Reading own = Reading.of(reading.mode(), wegweiser.core.model.Touch.of(red, black),
                             reading.outcome());
-                    assertThat(ReadingList.read(ReadingList.csv(List.of(own)), job).readings())
+                    assertThat(ReadingList.read(ReadingList.csv(List.of(own)), job).values())
                             .containsExactly(own);
                 }
             }

@@ -33,6 +33,8 @@ import wegweiser.files.io.BadFile;
 class ShelfFileTest {
     private static final String HEADING = "kind,item,title,amount,unit,low\n";
 
+    private static final Path FILE = Path.of("jobs/console.wegweiser.json");
+
     @TempDir
     private Path folder;
     private ShelfFile shelf;
@@ -108,7 +110,7 @@ class ShelfFileTest {
         Files.writeString(folder.resolve("shelf.csv"), text);
         assertThatExceptionOfType(BadFile.class).isThrownBy(() -> shelf.change(s -> Shelf.EMPTY));
         assertThatExceptionOfType(BadFile.class)
-                .isThrownBy(() -> shelf.take(UsualCable.all().getFirst().job()));
+                .isThrownBy(() -> shelf.take(FILE, UsualCable.all().getFirst().job()));
         assertThat(folder.resolve("shelf.csv")).hasContent(text);
     }
 
@@ -127,26 +129,41 @@ class ShelfFileTest {
     @Test
     void aCableIsCountedOffOnceAndTheNextUnitAgain() throws Exception {
         Job job = stocked();
-        assertThat(shelf.take(job).isNone()).isFalse();
-        assertThat(shelf.isTaken(job)).isTrue();
-        assertThat(shelf.take(job.withReading(Reading.beep("A.5", "B.5"))).isNone()).as("the same unit")
+        assertThat(shelf.take(FILE, job).isNone()).isFalse();
+        assertThat(shelf.isTaken(FILE, job)).isTrue();
+        assertThat(shelf.take(FILE, job.withReading(Reading.beep("A.5", "B.5"))).isNone()).as("the same unit")
                 .isTrue();
         assertThat(sockets()).isEqualTo(1);
         Job next = job.withReading(Reading.beep("A.5", "B.5")).withReadingsSetAside(SetAside.OTHER_UNIT);
-        ShelfFile.Change second = shelf.take(next);
+        ShelfFile.Change second = shelf.take(FILE, next);
         assertThat(sockets()).as("as far as it is there").isZero();
         assertThat(second.covers()).anyMatch(c -> !c.isMet());
+    }
+
+    @Test
+    void aJobIsKnownByItsFileAndNotByItsTitle() throws Exception {
+        Job job = stocked();
+        JobFolder folder = new JobFolder(new Workshop(this.folder));
+        Path first = folder.add(job);
+        shelf.take(first, job);
+        folder.rename(first, "another name");
+        assertThat(shelf.isTaken(first, job.withTitle("another name"))).isTrue();
+        Path second = folder.add(job);
+        assertThat(shelf.isTaken(second, job)).as("one more with the same title").isFalse();
+        folder.remove(first);
+        Path third = folder.add(job);
+        assertThat(shelf.isTaken(third, job)).as("in the place of one that was removed").isFalse();
     }
 
     @Test
     void whatWasTakenIsPutBackAlsoWhenSomebodyChangedTheShelfSince() throws Exception {
         Job job = stocked();
         Shelf before = shelf.read();
-        ShelfFile.Change change = shelf.take(job);
+        ShelfFile.Change change = shelf.take(FILE, job);
         shelf.putBack(change);
         assertThat(shelf.read()).isEqualTo(before);
-        assertThat(shelf.isTaken(job)).isFalse();
-        ShelfFile.Change again = shelf.take(job);
+        assertThat(shelf.isTaken(FILE, job)).isFalse();
+        ShelfFile.Change again = shelf.take(FILE, job);
         shelf.change(s -> s.with(ShelfLine.of(new Article(Kind.SLEEVE, "1.6"), "sleeve", 4)));
         shelf.putBack(again);
         assertThat(sockets()).isEqualTo(3);

@@ -1,7 +1,9 @@
 /** The model of a cable job and everything that is computed from it. Knows no file, no clock and no screen. */
 module wegweiser.core {
     requires transitive com.fasterxml.jackson.databind;
+    requires org.jgrapht.core;
 
+    exports wegweiser.core.conductors;
     exports wegweiser.core.data;
     exports wegweiser.core.derived;
     exports wegweiser.core.library;

@@ -11,12 +11,16 @@ import wegweiser.core.model.Extra;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PortReading;
+import wegweiser.core.model.Reading;
 import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 
@@ -24,11 +28,13 @@ import wegweiser.core.quantity.Unit;
  * Small jobs written as text. An end: {@code A dsub-9-socket; 2 RXD in rs232; 5 GND ground; 9 V+ supply-in 7..13V 0.5A}.
  * Links: {@code 2-3 A.7-A.8=J 1-1:RD 4-4=R120}: conductor after a colon, part after an equals sign (J, R with ohms and /watts,
  * D with volts, C, F, X for cut). What was measured at a port: {@code measured A.2 -9.1 idle}. {@code school one-end} or
- * {@code both-ends}: where the screen goes.
+ * {@code both-ends}: where the screen goes. {@code kept A}: an end that stays; {@code beep A.1 B.BN}: a reading.
  */
 public final class TextJob {
     private final List<End> ends = new ArrayList<>();
     private final List<Link> links = new ArrayList<>();
+    private final List<String> kept = new ArrayList<>();
+    private final List<Reading> readings = new ArrayList<>();
     private CableUse cable = CableUse.NONE;
     private Schools schools = Schools.NONE;
 
@@ -38,8 +44,8 @@ public final class TextJob {
         for (String line : lines) {
             text.line(line.strip());
         }
-        return Job.of("sample", text.ends, text.links, List.of()).withCable(text.cable)
-                .withSchools(text.schools);
+        return Job.of("sample", text.ends, text.links, text.readings).withCable(text.cable)
+                .withSchools(text.schools).withKept(text.kept);
     }
 
     private void line(String line) {
@@ -65,8 +71,15 @@ public final class TextJob {
                         HasId.find(PortReading.State.class, made[2]).orElseThrow());
                 ends.replaceAll(e -> e.name().equals(at.end()) ? e.withPortReading(reading) : e);
             }
+            case "kept" -> kept.addAll(List.of(word[1].split("\\s+")));
+            case "beep" -> {
+                String[] two = word[1].split("\\s+");
+                readings.add(Reading.of(Mode.CONTINUITY,
+                        Touch.of(Terminal.parse(two[0]), Terminal.parse(two[1])), Outcome.BEEP));
+            }
             case "school" -> schools = switch (word[1]) {
                 case "one-end" -> schools.withScreen(Schools.Screen.ONE_END);
+                case "free-air" -> schools.withCurrent(Schools.Current.FREE_AIR);
                 case "both-ends" -> schools.withScreen(Schools.Screen.BOTH_ENDS);
                 default -> throw new IllegalArgumentException(word[1]);
             };

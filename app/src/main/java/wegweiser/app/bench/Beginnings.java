@@ -3,6 +3,7 @@ package wegweiser.app.bench;
 import static wegweiser.app.texts.Texts.t;
 
 import java.util.Optional;
+import wegweiser.app.controls.Form;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Session;
@@ -107,7 +108,7 @@ final class Beginnings {
         Optional<ShelfLine> piece = found.shelf().flatMap(s -> s.cables().stream().findFirst());
         return piece.flatMap(p -> FromShelf.stock(p, session.library()))
                 .map(stock -> wanted.withCable(wanted.cable().withStock(stock.id(),
-                        Optional.of(stock).filter(session.library().cables()::contains))))
+                        session.library().alongWith(stock))))
                 .orElse(wanted);
     }
 

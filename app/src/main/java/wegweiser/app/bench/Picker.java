@@ -7,6 +7,8 @@ import java.util.function.Consumer;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import wegweiser.app.controls.ListKeys;
+import wegweiser.app.controls.WholeLine;
 
 /**
  * Chooses something by typing: the list below the field gets shorter, Enter takes the one that is marked.

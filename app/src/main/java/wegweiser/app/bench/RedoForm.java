@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import wegweiser.app.controls.Form;
 import wegweiser.app.controls.Worded;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;

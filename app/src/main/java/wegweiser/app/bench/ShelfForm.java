@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import wegweiser.app.controls.Form;
 import wegweiser.core.library.Library;
 import wegweiser.core.make.Article;
 import wegweiser.core.shelf.Articles;

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import wegweiser.app.controls.Form;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -73,6 +74,10 @@ final class TwoEnds extends VBox {
             }
             ends.add(choice.get().asEnd(k == 0 ? "A" : "B", named));
         }
-        return Optional.of(Own.with(Job.of(title, ends, List.of(), List.of()), library));
+        // a plug with loose wires behind it stays, whatever is put on the wires
+        List<String> plugs = ends.stream().filter(e -> !e.connector().equals(End.LEADS)).map(End::name)
+                .toList();
+        Job job = Job.of(title, ends, List.of(), List.of());
+        return Optional.of(Own.with(plugs.size() == 1 ? job.withKept(plugs) : job, library));
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import wegweiser.app.controls.Form;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.Job;

@@ -5,6 +5,7 @@ import static wegweiser.app.texts.Texts.t;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Bounds;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
@@ -116,6 +117,12 @@ public final class ConnectorFace extends Region {
 
     public double zoom() {
         return zoom;
+    }
+
+    /** Where a contact lies in the scene; empty where none is shown. */
+    public Optional<Bounds> at(String contact) {
+        return group.getChildren().stream().filter(n -> ("contact-" + contact).equals(n.getId())).findFirst()
+                .map(n -> n.localToScene(n.getBoundsInLocal()));
     }
 
     private void near(String contact, boolean on) {

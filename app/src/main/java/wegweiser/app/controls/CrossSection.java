@@ -1,5 +1,6 @@
 package wegweiser.app.controls;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -54,12 +55,26 @@ public final class CrossSection extends Pane {
         Circle inside = new Circle(middle, middle, middle - 10);
         inside.getStyleClass().add(stock.isScreened() ? "section-screen" : "section-inside");
         getChildren().addAll(sheath, inside);
-        List<String> all = stock.conductors();
-        double ring = all.size() == 1 ? 0 : middle - 28;
-        double radius = Math.clamp(Math.PI * (ring + 4) / all.size() * 0.85, 3, 11);
-        for (int k = 0; k < all.size(); k++) {
-            double angle = 2 * Math.PI * k / all.size() - Math.PI / 2;
-            wire(all.get(k), middle + ring * Math.cos(angle), middle + ring * Math.sin(angle), radius, used);
+        // twisted pairs lie together
+        List<List<String>> units = new ArrayList<>();
+        for (String conductor : stock.conductors()) {
+            if (units.stream().noneMatch(u -> u.contains(conductor))) {
+                units.add(
+                        stock.partner(conductor).map(p -> List.of(conductor, p)).orElse(List.of(conductor)));
+            }
+        }
+        double ring = units.size() == 1 ? 0 : middle - 28;
+        double room = Math.PI * (ring + 4) / units.size() * 0.85;
+        double radius = Math.clamp(units.stream().anyMatch(u -> u.size() > 1) ? room / 1.7 : room, 3, 11);
+        for (int k = 0; k < units.size(); k++) {
+            double angle = 2 * Math.PI * k / units.size() - Math.PI / 2;
+            double x = middle + ring * Math.cos(angle);
+            double y = middle + ring * Math.sin(angle);
+            List<String> unit = units.get(k);
+            for (int half = 0; half < unit.size(); half++) {
+                double off = unit.size() == 1 ? 0 : (2 * half - 1) * radius;
+                wire(unit.get(half), x - off * Math.sin(angle), y + off * Math.cos(angle), radius, used);
+            }
         }
     }
 

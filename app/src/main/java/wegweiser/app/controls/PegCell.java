@@ -20,6 +20,10 @@ public enum PegCell implements HasId {
     ASSUMED,
     /** Planned and not yet proved. */
     PLANNED,
+    /** Planned, and not so in the way it is held against. */
+    PLANNED_ONLY,
+    /** Not planned, but so in the way the plan is held against. */
+    OFFERED,
     /** Planned and proved. */
     PLANNED_PROVED,
     /** Planned, but measured apart. */

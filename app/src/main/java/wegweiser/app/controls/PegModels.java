@@ -62,6 +62,19 @@ public final class PegModels {
                 (a, b) -> nets.joined(a, b) ? Optional.of(false) : Optional.empty());
     }
 
+    /** The plan held against another way of joining the same ends. */
+    public static PegModel compared(Job job, Job other, Facing facing) {
+        Nets nets = Nets.planned(job);
+        Nets others = Nets.planned(other);
+        return build(job, facing, Optional.empty(), (r, c) -> {
+            PegCell here = planned(job, nets, r, c);
+            PegCell there = planned(other, others, r, c);
+            return here == there
+                    ? here
+                    : here == PegCell.EMPTY ? PegCell.OFFERED : PegCell.PLANNED_ONLY;
+        }, (a, b) -> nets.joined(a, b) ? Optional.of(false) : Optional.empty());
+    }
+
     private static PegCell planned(Job job, Nets nets, Terminal r, Terminal c) {
         Optional<Link> link = job.links().stream().filter(l -> l.joins(r, c)).findFirst();
         if (link.map(l -> l.is(PartKind.CUT)).orElse(false)) {

@@ -146,6 +146,22 @@ final class PegPainter {
                 }
             }
             case PLANNED -> peg(cx, cy, r, palette.plan, palette.sheet);
+            case PLANNED_ONLY -> {
+                peg(cx, cy, r, palette.plan, palette.sheet);
+                frame(cx, cy, r * 1.35, palette.ink);
+            }
+            case OFFERED -> {
+                // only its corners, as of a peg that could stand there
+                double corner = Math.max(2, r * 0.6);
+                for (int sx = -1; sx <= 1; sx += 2) {
+                    for (int sy = -1; sy <= 1; sy += 2) {
+                        rect(sx < 0 ? cx - r : cx + r - corner, sy < 0 ? cy - r : cy + r - 2, corner, 2,
+                                palette.ink);
+                        rect(sx < 0 ? cx - r : cx + r - 2, sy < 0 ? cy - r : cy + r - corner, 2, corner,
+                                palette.ink);
+                    }
+                }
+            }
             case PLANNED_PROVED -> {
                 frame(cx, cy, r, palette.plan);
                 double disc = Math.max(1.5, r * 0.62);

@@ -25,6 +25,7 @@ import wegweiser.app.controls.Worded;
 import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.derived.LooseLeads;
 import wegweiser.core.drawing.FaceDrawing;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -241,7 +242,7 @@ final class EndColumn extends VBox {
         overlay.down();
         session.edit(job -> {
             Job known = session.library().connector(id).map(job::withConnector).orElse(job);
-            return known.end(name).map(e -> known.withEnd(e.withConnector(id))).orElse(job);
+            return known.end(name).isPresent() ? LooseLeads.given(known, name, id) : job;
         });
     }
 

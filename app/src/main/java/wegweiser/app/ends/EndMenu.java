@@ -17,9 +17,11 @@ import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.TableFile;
 import wegweiser.app.stage.Keeping;
 import wegweiser.app.stage.Session;
+import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.NamedPinout;
+import wegweiser.core.derived.LooseLeads;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
@@ -55,6 +57,11 @@ final class EndMenu extends MenuButton {
         }
         if (!fitting.isEmpty()) {
             getItems().add(new SeparatorMenuItem());
+        }
+        if (type.isEmpty()) {
+            item(t("ends.name-leads"), "menu-name-leads",
+                    () -> session.edit(j -> LooseLeads.named(j, name)))
+                    .setDisable(Cables.of(job).isEmpty());
         }
         item(t("pinout.paste"), "menu-paste", () -> paste("", ""));
         item(t("pinout.detective"), "menu-detective", this::detective);

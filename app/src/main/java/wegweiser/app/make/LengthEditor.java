@@ -16,10 +16,10 @@ import wegweiser.app.stage.Background;
 import wegweiser.app.stage.CableForm;
 import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.Cables;
+import wegweiser.core.conductors.Allocation;
 import wegweiser.core.make.Article;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
-import wegweiser.core.route.Allocation;
 import wegweiser.core.shelf.ShelfLine;
 import wegweiser.files.io.BadFile;
 
@@ -35,8 +35,8 @@ final class LengthEditor extends VBox {
         stock.setOnAction(
                 _ -> session.library().allCables().stream().filter(c -> c.title().equals(stock.getValue()))
                         .findFirst()
-                        .ifPresent(c -> session.edit(j -> recoloured(j.withCable(
-                                j.cable().withStock(c.id(), own(session, c)))))));
+                        .ifPresent(c -> session.edit(j -> Allocation.anew(j.withCable(
+                                j.cable().withStock(c.id(), session.library().alongWith(c)))))));
         TextField length = new TextField(MakeStage.lengthWords(job));
         length.setId("cable-length");
         length.setPrefColumnCount(5);
@@ -56,7 +56,8 @@ final class LengthEditor extends VBox {
                 CableStock cable = piece.cable();
                 onShelf(session, piece);
                 session.edit(
-                        j -> recoloured(j.withCable(j.cable().withStock(cable.id(), Optional.of(cable)))));
+                        j -> Allocation
+                                .anew(j.withCable(j.cable().withStock(cable.id(), Optional.of(cable)))));
             }, overlay::down);
             overlay.up(form);
             form.begin();
@@ -87,16 +88,5 @@ final class LengthEditor extends VBox {
                 return Session.reason(e);
             }
         }, trouble -> session.notices().warn(trouble));
-    }
-
-    /** The description goes along with the job where the catalogue does not have the cable. */
-    private static Optional<CableStock> own(Session session, CableStock cable) {
-        return session.library().cables().contains(cable) ? Optional.of(cable) : Optional.empty();
-    }
-
-    /** Another cable has other colours, so conductors are given anew. */
-    private static Job recoloured(Job job) {
-        return job.withLinks(Allocation.of(job, job.links().stream()
-                .map(l -> l.to().isPresent() ? l.withConductor(Optional.empty()) : l).toList()));
     }
 }

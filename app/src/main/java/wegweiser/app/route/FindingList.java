@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -20,6 +21,7 @@ import javafx.scene.shape.Shape;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Session;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Waiver;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
@@ -37,7 +39,8 @@ final class FindingList extends VBox {
         getStyleClass().addAll("sheet", "findings");
     }
 
-    void show(Job job, List<Finding> findings, List<String> passed, int unknown) {
+    void show(Job job, List<Finding> findings, List<String> passed, int unknown,
+            Map<Terminal, String> left) {
         List<Node> nodes = new ArrayList<>();
         long open = Rules.blocking(job, findings).size();
         long others = findings.size() - open;
@@ -58,6 +61,13 @@ final class FindingList extends VBox {
                 nodes.add(title);
                 passed.forEach(p -> nodes.add(passed(p)));
             }
+        }
+        if (!job.links().isEmpty() && !left.isEmpty()) {
+            Label title = new Label(t("route.open", left.size()));
+            title.getStyleClass().add("card-title");
+            title.setId("route-open");
+            nodes.add(title);
+            left.values().forEach(reason -> nodes.add(Panels.quiet(reason)));
         }
         UsualCable.like(job).ifPresent(c -> usual(c, nodes));
         getChildren().setAll(nodes);

@@ -4,8 +4,11 @@ import static wegweiser.app.texts.Texts.t;
 
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.core.route.Scheme;
 import wegweiser.core.rules.Severity;
@@ -15,7 +18,8 @@ import wegweiser.core.words.Words;
 final class SchemeCard extends VBox {
     private final Runnable onChoose;
 
-    SchemeCard(Scheme scheme, int number, boolean chosen, boolean first, Runnable onChoose) {
+    SchemeCard(Scheme scheme, int number, boolean chosen, boolean first, Runnable onChoose,
+            Runnable compare) {
         super(3);
         this.onChoose = onChoose;
         getStyleClass().add("card");
@@ -30,7 +34,20 @@ final class SchemeCard extends VBox {
         Label why = new Label(scheme.why());
         why.setWrapText(true);
         why.getStyleClass().add("card-why");
-        getChildren().addAll(title, why, state(scheme, first));
+        Button beside = new Button(t("route.compare"));
+        beside.setId("compare-" + scheme.id());
+        beside.getStyleClass().add("text-link");
+        beside.setAccessibleText(t("route.compare.with", scheme.title()));
+        beside.setOnAction(_ -> compare.run());
+        beside.setMinWidth(USE_PREF_SIZE);
+        beside.setVisible(!chosen);
+        beside.setManaged(!chosen);
+        Label state = state(scheme, first);
+        HBox.setHgrow(state, Priority.ALWAYS);
+        state.setMaxWidth(Double.MAX_VALUE);
+        HBox last = new HBox(6, state, beside);
+        last.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        getChildren().addAll(title, why, last);
         setOnMouseClicked(_ -> choose());
         setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
@@ -51,7 +68,7 @@ final class SchemeCard extends VBox {
                         ? t("warnings", warnings)
                         : notes > 0 ? t("notes", notes) : t("route.state.clean");
         Label label = new Label(
-                t("route.conductors", Words.say("conductors", scheme.conductors()))
+                t("route.conductors", Words.say("conductors", scheme.conductors()), scheme.joints())
                         + (first ? t("route.first") : "") + " · " + found);
         label.setWrapText(true);
         label.getStyleClass().add(errors > 0 ? "state-error" : warnings > 0 ? "state-warning" : "state-note");

@@ -71,11 +71,14 @@ public final class Choices {
         schools.set(new Schools(
                 workshop.setting("school.screen").flatMap(w -> HasId.find(Schools.Screen.class, w)),
                 workshop.setting("school.network").flatMap(w -> HasId.find(Schools.Network.class, w)),
-                workshop.setting("school.cups").flatMap(w -> HasId.find(Schools.Cups.class, w)), Extra.NONE));
+                workshop.setting("school.cups").flatMap(w -> HasId.find(Schools.Cups.class, w)),
+                workshop.setting("school.current").flatMap(w -> HasId.find(Schools.Current.class, w)),
+                Extra.NONE));
         schools.addListener((_, _, s) -> {
             s.screen().ifPresent(w -> remember("school.screen", w.id()));
             s.network().ifPresent(w -> remember("school.network", w.id()));
             s.cups().ifPresent(w -> remember("school.cups", w.id()));
+            s.current().ifPresent(w -> remember("school.current", w.id()));
         });
         cost.addListener((_, _, c) -> remember("cost",
                 c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug() + " "

@@ -60,13 +60,19 @@ final class SettingsPanel extends VBox {
                 box("buzzer", choices.buzzerProperty()), box("simulated", choices.simulatedProperty()));
         group("schools", line("screen", school("screen", Schools.Screen.values(), Schools.Screen.ONE_END,
                 choices.schoolsProperty().get().screen().orElse(null),
-                w -> choices.schoolsProperty().get().withScreen(w))),
+                w -> choices.schoolsProperty().get().withScreen(w))), reason("screen"),
                 line("network", school("network", Schools.Network.values(), Schools.Network.T568B,
                         choices.schoolsProperty().get().network().orElse(null),
                         w -> choices.schoolsProperty().get().withNetwork(w))),
+                reason("network"),
                 line("cups", school("cups", Schools.Cups.values(), Schools.Cups.FILL,
                         choices.schoolsProperty().get().cups().orElse(null),
-                        w -> choices.schoolsProperty().get().withCups(w))));
+                        w -> choices.schoolsProperty().get().withCups(w))),
+                reason("cups"),
+                line("current", school("current", Schools.Current.values(), Schools.Current.CAUTIOUS,
+                        choices.schoolsProperty().get().current().orElse(null),
+                        w -> choices.schoolsProperty().get().withCurrent(w))),
+                reason("current"));
         Label where = new Label(folder);
         where.getStyleClass().add("mono");
         where.setId("settings-folder");
@@ -94,6 +100,11 @@ final class SettingsPanel extends VBox {
         control.setMinWidth(300);
         control.setMaxWidth(300);
         return Panels.line(words, control);
+    }
+
+    /** Why people do the one or the other. */
+    private static Label reason(String school) {
+        return Panels.quiet(t("settings." + school + ".why"));
     }
 
     private static CheckBox box(String id, BooleanProperty chosen) {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import wegweiser.core.words.Words;
 
 /**
@@ -29,6 +30,13 @@ public final class ColourCode {
         put("TQ", "#3BB3B0");
     }
 
+    private static final Set<String> ALIKE = Set.of("BU VT", "BU TQ", "GN TQ", "RD OG", "RD PK", "RD BN",
+            "BN BK",
+            "WH GY", "WH YE", "OG YE", "GY BK");
+
+    /** Green and yellow, which is for protective earth alone (IEC 60445). */
+    public static final String EARTH = "GNYE";
+
     private ColourCode() {}
 
     private static void put(String code, String hex) {
@@ -42,7 +50,7 @@ public final class ColourCode {
         if (again > 0) {
             return Words.say("colour.number", words(code.substring(0, again)), code.substring(again + 1));
         }
-        if (code.equals("GNYE")) {
+        if (code.equals(EARTH)) {
             return Words.say("colour.GNYE");
         }
         if (code.chars().allMatch(Character::isDigit)) {
@@ -57,12 +65,23 @@ public final class ColourCode {
 
     /** Colours to draw, base first and stripe second, as hex; empty for codes that name no colour. */
     public static List<String> hex(String code) {
-        if (code.equals("GNYE")) {
+        if (code.equals(EARTH)) {
             return List.of(HEX.get("GN"), HEX.get("YE"));
         }
         return java.util.Arrays.stream(code.replaceAll("\\..*", "").split("/")).map(HEX::get)
                 .filter(java.util.Objects::nonNull)
                 .toList();
+    }
+
+    /** Whether two wires are easily taken for each other, by lamplight or when they are dirty. */
+    public static boolean areAlike(String one, String other) {
+        String[] a = one.replaceAll("\\..*", "").split("/");
+        String[] b = other.replaceAll("\\..*", "").split("/");
+        return a.length == b.length && like(a[0], b[0]) && (a.length == 1 || like(a[1], b[1]));
+    }
+
+    private static boolean like(String a, String b) {
+        return a.equals(b) || ALIKE.contains(a + " " + b) || ALIKE.contains(b + " " + a);
     }
 
     /** The code of a colour word, such as RD for "red". */

@@ -47,6 +47,11 @@ public enum ConnectorKind implements HasId {
         return stem;
     }
 
+    /** Whether a bus goes on behind the socket of a device, and is closed there: in a vehicle. */
+    public boolean busGoesOn() {
+        return this == VEHICLE;
+    }
+
     /** Whether contacts sit in a housing or under a hood; lugs, clips and single plugs are contacts themselves. */
     public boolean isHoused() {
         return switch (this) {

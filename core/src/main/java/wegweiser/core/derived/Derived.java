@@ -43,7 +43,8 @@ public final class Derived {
         BY_TERMINAL,
         EVIDENCE,
         PROOF,
-        FORESEEN
+        FORESEEN,
+        LOOSE_LEADS
     }
 
     /** A part and whether it is there yet. */
@@ -119,6 +120,11 @@ public final class Derived {
     /** What the cable as planned shows at any touch. */
     public Foreseen foreseen() {
         return once(Own.FORESEEN, () -> new Foreseen(nets(), job.links()));
+    }
+
+    /** What was measured on loose leads behind an end that stays. */
+    public LooseLeads looseLeads() {
+        return once(Own.LOOSE_LEADS, () -> LooseLeads.of(job));
     }
 
     public Optional<Pin> pin(Terminal terminal) {

@@ -133,4 +133,9 @@ public record Library(List<OwnConnector> connectors, List<CableStock> cables, Li
         return new OwnConnector(entry.text("id"), entry.text("title", entry.text("id")), rows,
                 entry.number("pitchMm", 2.54), entry.flag("shell"), Extra.NONE);
     }
+
+    /** What of a cable goes along with a job: its description, where only this library has it. */
+    public Optional<CableStock> alongWith(CableStock cable) {
+        return Optional.of(cable).filter(cables()::contains);
+    }
 }

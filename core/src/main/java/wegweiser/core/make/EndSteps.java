@@ -126,11 +126,23 @@ final class EndSteps {
 
     private void ribbon(ConnectorType type) {
         wires.keySet().forEach(this::partInLine);
-        steps.careful("square", end.name(), "square", "blade");
+        List<TurnedOver> turned = TurnedOver.at(derived, end, type, cable);
+        for (TurnedOver run : turned) {
+            steps.add("turn:" + run.first(), end.name(), "turn",
+                    new Object[]{run.first(), run.last(), run.contact()}, "blade",
+                    run.contacts().stream().map(end::terminal).toList(), Optional.empty(), 0);
+        }
+        if (turned.isEmpty()) {
+            steps.careful("square", end.name(), "square", "blade");
+        }
         steps.add("edge", end.name(), "edge",
                 new Object[]{type.ribbonOrder().isEmpty() ? "1" : type.ribbonOrder().getFirst()}, "",
                 List.of(end.terminal(type.ids().getFirst())), Optional.empty(), 0);
         steps.plain("press", end.name(), "close", type.title());
+        if (!turned.isEmpty()) {
+            // the turned wires are shorter now, so the ends are even only behind the connector
+            steps.careful("square", end.name(), "square-after", "blade");
+        }
         joinJumpers(type, "splice");
     }
 

@@ -8,12 +8,19 @@ import java.util.Optional;
  *
  * @param to empty when the conductor is insulated at its far end
  * @param conductor colour code of the wire, when it has been chosen
+ * @param pinned whether a person chose the conductor, so that it stays when the others are chosen anew
  * @param why one sentence, when the link was proposed by the router
  */
 public record Link(Terminal from, Optional<Terminal> to, Optional<String> conductor, Optional<Part> part,
-        Optional<String> why, Map<String, Object> extra) {
+        Optional<String> why, boolean pinned, Map<String, Object> extra) {
     public Link {
         extra = Extra.kept(extra);
+    }
+
+    /** A link whose conductor, if it has one, nobody insists on. */
+    public Link(Terminal from, Optional<Terminal> to, Optional<String> conductor, Optional<Part> part,
+            Optional<String> why, Map<String, Object> extra) {
+        this(from, to, conductor, part, why, false, extra);
     }
 
     public static Link of(Terminal from, Terminal to) {
@@ -52,14 +59,24 @@ public record Link(Terminal from, Optional<Terminal> to, Optional<String> conduc
     }
 
     public Link withConductor(Optional<String> newConductor) {
-        return new Link(from, to, newConductor, part, why, extra);
+        return new Link(from, to, newConductor, part, why, pinned, extra);
     }
 
     public Link withPart(Part newPart) {
-        return new Link(from, to, conductor, Optional.of(newPart), why, extra);
+        return new Link(from, to, conductor, Optional.of(newPart), why, pinned, extra);
     }
 
     public Link withWhy(String newWhy) {
-        return new Link(from, to, conductor, part, Optional.of(newWhy), extra);
+        return new Link(from, to, conductor, part, Optional.of(newWhy), pinned, extra);
+    }
+
+    /** This link with a conductor that a person chose. */
+    public Link withPinned(String chosen) {
+        return new Link(from, to, Optional.of(chosen), part, why, true, extra);
+    }
+
+    /** This link whose conductor may be chosen anew. */
+    public Link unpinned() {
+        return new Link(from, to, Optional.empty(), part, why, false, extra);
     }
 }

@@ -9,12 +9,13 @@ import java.util.Optional;
  * @param screen where the screen of the cable is joined
  * @param network which colours of TIA-568 lie at the contacts of a network plug
  * @param cups how solder comes into a cup
+ * @param current by which table a conductor may carry a current
  */
 public record Schools(Optional<Screen> screen, Optional<Network> network, Optional<Cups> cups,
-        Map<String, Object> extra) {
+        Optional<Current> current, Map<String, Object> extra) {
     /** Nothing chosen. */
     public static final Schools NONE = new Schools(Optional.empty(), Optional.empty(), Optional.empty(),
-            Extra.NONE);
+            Optional.empty(), Extra.NONE);
 
     public Schools {
         extra = Extra.kept(extra);
@@ -35,15 +36,26 @@ public record Schools(Optional<Screen> screen, Optional<Network> network, Option
         FEED
     }
 
+    public enum Current implements HasId {
+        /** By the table for bundles, 700 circular mils for each ampere. */
+        CAUTIOUS,
+        /** By the table for a single wire in free air. */
+        FREE_AIR
+    }
+
     public Schools withScreen(Screen chosen) {
-        return new Schools(Optional.of(chosen), network, cups, extra);
+        return new Schools(Optional.of(chosen), network, cups, current, extra);
     }
 
     public Schools withNetwork(Network chosen) {
-        return new Schools(screen, Optional.of(chosen), cups, extra);
+        return new Schools(screen, Optional.of(chosen), cups, current, extra);
     }
 
     public Schools withCups(Cups chosen) {
-        return new Schools(screen, network, Optional.of(chosen), extra);
+        return new Schools(screen, network, Optional.of(chosen), current, extra);
+    }
+
+    public Schools withCurrent(Current chosen) {
+        return new Schools(screen, network, cups, Optional.of(chosen), extra);
     }
 }

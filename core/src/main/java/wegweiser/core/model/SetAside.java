@@ -17,6 +17,8 @@ public record SetAside(String why, List<Reading> readings, Map<String, Object> e
     public static final String OTHER_CABLE = "other cable";
     /** They are of the lead that lay on the bench before the cable was built. */
     public static final String BEFORE_BUILDING = "before building";
+    /** They are of the loose leads of a cable whose other end stays, and tell which colour belongs where. */
+    public static final String LOOSE_LEADS = "loose leads";
     /** They are of another unit of the same plan. */
     public static final String OTHER_UNIT = "other unit";
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.TreeSet;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Termination;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -70,14 +71,20 @@ public final class Diagnosis {
                         .filter(id -> !id.equals(change.takes().get(id)))
                         .filter(id -> isUsed(end, id) || isUsed(end, change.takes().getOrDefault(id, id)))
                         .count();
-                String text = Words.say("diagnosis." + change.kind().id(), end.name(),
-                        Words.list(change.what()), type.title());
+                boolean forgotten = change.kind() == EndChange.Kind.TWIST && isStraight(
+                        Wiring.between(predicted, end.name(), other(end)));
+                String text = Words.say("diagnosis." + change.kind().id() + (forgotten ? ".forgotten" : ""),
+                        end.name(), Words.list(change.what()), type.title());
                 add(change.kind().id(), end.name(), text, explains, repair(end, change, type), joints,
                         change.kind() == EndChange.Kind.COLOUR_STANDARD
                                 ? WHOLE + 0.001
                                 : 0.001 * Math.log(1 + change.weight()));
             }
         }
+    }
+
+    private String other(End end) {
+        return job.ends().stream().map(End::name).filter(e -> !e.equals(end.name())).findFirst().orElse("");
     }
 
     private boolean isUsed(End end, String contact) {
@@ -107,7 +114,10 @@ public final class Diagnosis {
         String familyB = catalogue.of(b).map(ConnectorType::family).orElse("");
         Wiring plan = Wiring.between(planned, a.name(), b.name());
         boolean planStraight = isStraight(plan);
-        if (!planStraight && familyA.equals(familyB)) {
+        // a ribbon is straight by itself: there the run that was to be turned over is the shorter story
+        boolean ribbon = job.ends().stream().flatMap(e -> catalogue.of(e).stream())
+                .anyMatch(t -> t.termination() == Termination.RIBBON);
+        if (!planStraight && !ribbon && familyA.equals(familyB)) {
             instead("straight-instead", straight(plan), Words.say("diagnosis.straight-instead.own"), plan);
         }
         for (Recogniser.Candidate candidate : Recogniser.candidates(familyA, familyB)) {

@@ -194,8 +194,32 @@ public final class FromToList {
                 kind == PartKind.FUSE ? of : none, kind == PartKind.DIODE ? of : none, Extra.NONE);
     }
 
+    /**
+     * A part with its value as it is typed: ohms of a resistor, farads, the amps of a fuse, the volts of a diode.
+     *
+     * @throws IllegalArgumentException with a sentence, where a value makes no sense or one is missing
+     */
+    public static Part wholePart(PartKind kind, String value) {
+        return checked(Optional.of(part(kind, value))).orElseThrow();
+    }
+
     private static IllegalArgumentException refused(String key, Object... args) {
         return new IllegalArgumentException(Words.say(key, args));
+    }
+
+    /** The value of a part as {@link #wholePart} reads it; empty where it has none. */
+    public static String value(Part part) {
+        return switch (part.kind()) {
+            case RESISTOR -> value(part.ohms(), Unit.OHM);
+            case CAPACITOR -> value(part.farads(), Unit.FARAD);
+            case FUSE -> value(part.amps(), Unit.AMP);
+            case DIODE -> value(part.volts(), Unit.VOLT);
+            case JUMPER, CUT -> "";
+        };
+    }
+
+    private static String value(OptionalDouble value, Unit unit) {
+        return value.isEmpty() ? "" : Quantity.exactly(value.getAsDouble(), unit);
     }
 
     /** A plan as CSV that reads back. */

@@ -2,24 +2,23 @@ package wegweiser.core.route;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
-import wegweiser.core.model.Part;
-import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.route.Joint.Kind;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Severity;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Levels;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.signals.Signals;
 import wegweiser.core.words.Words;
 
 /**
@@ -32,41 +31,10 @@ final class Match {
     private final List<Joint> joints = new ArrayList<>();
     private final List<Finding> refused = new ArrayList<>();
 
-    /** A proposed joint between two pins, with its reason. */
-    record Joint(Pin from, Pin to, Kind kind, String why) {
-        Link link() {
-            return Link.of(from.terminal(), to.terminal()).withWhy(why);
-        }
-
-        boolean isCold() {
-            return from.signal().equals("COLD") || to.signal().equals("COLD");
-        }
-    }
-
-    /** What a joint is for. */
-    enum Kind {
-        DATA,
-        REQUEST,
-        READY,
-        GROUND,
-        SUPPLY,
-        OTHER
-    }
-
     /** Lines that are joined at one contact of each end alone, whatever their twin. */
     private static final Set<String> SINGLE_ENDED = Set.of("CC2", "ID", "VCONN");
     /** Lines that cross although they talk both ways. */
     private static final Map<String, String> CROSSING = Map.of("SBU1", "SBU2", "SBU2", "SBU1");
-    /** Serial data of boards, which some name by the controller and some by the board itself. */
-    private static final Map<String, List<String>> BOARD_DATA = Map.of("MOSI", List.of("SDI"), "MISO",
-            List.of("SDI"), "SDO", List.of("MISO", "SDI", "MOSI"));
-    /** Switched outputs of sensors and cards, and the inputs that they are for. */
-    private static final Map<String, List<String>> SWITCHED = Map.of("OUT", List.of("IN", "IN1"), "OUT1",
-            List.of("IN1", "IN"), "OUT2", List.of("IN2"));
-    private static final String REVERSIBLE = "usb-c-plug";
-    /** Names of the one channel that a balanced and an unbalanced connector carry. */
-    private static final Set<String> ONE_CHANNEL = Set.of("HOT", "LINE", "LEFT", "MIC");
-
     private final Derived derived;
 
     private Match(Job job) {
@@ -79,13 +47,20 @@ final class Match {
         Match match = new Match(job);
         match.signals();
         match.buses();
-        match.grounds();
-        match.supplies();
+        match.letters();
+        List<Joint> feeds = match.feeds();
+        GroundTree tree = new GroundTree(job, Stream.concat(match.joints.stream(), feeds.stream()).toList());
+        match.grounds(tree);
+        match.supplies(feeds, tree);
         return match;
     }
 
     List<Joint> joints() {
         return joints;
+    }
+
+    List<Pin> pins() {
+        return pins;
     }
 
     /** Findings for pairs that would belong together but must not be joined. */
@@ -105,40 +80,9 @@ final class Match {
     }
 
     private void signals() {
-        Set<Terminal> heard = new LinkedHashSet<>();
-        for (Pin out : pins) {
-            if (!out.is(Direction.OUT)) {
-                continue;
-            }
-            for (End end : job.ends()) {
-                if (end.name().equals(out.terminal().end())) {
-                    continue;
-                }
-                Optional<Pin> in = listener(out, end);
-                if (in.isPresent() && heard.add(in.get().terminal())) {
-                    join(out, in.get(), kind(in.get()), reason(out, in.get()));
-                }
-            }
+        for (Listeners.Heard heard : Listeners.of(job, pins)) {
+            join(heard.out(), heard.in(), kind(heard.in()), reason(heard));
         }
-    }
-
-    /** The input at an end that is made for an output: the same name first, then its partner's. */
-    private Optional<Pin> listener(Pin out, End end) {
-        List<Pin> inputs = pins.stream()
-                .filter(p -> p.terminal().end().equals(end.name()) && p.is(Direction.IN))
-                .toList();
-        return inputs.stream()
-                .filter(p -> p.signal().equals(out.signal()))
-                .findFirst()
-                .or(() -> Signals.partner(out.signal())
-                        .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name)).findFirst()))
-                .or(() -> BOARD_DATA.getOrDefault(out.signal(), List.of()).stream()
-                        .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name))).findFirst())
-                .or(() -> SWITCHED.getOrDefault(out.signal(), List.of()).stream()
-                        .flatMap(name -> inputs.stream().filter(p -> p.signal().equals(name))).findFirst())
-                .or(() -> ONE_CHANNEL.contains(out.signal())
-                        ? inputs.stream().filter(p -> ONE_CHANNEL.contains(p.signal())).findFirst()
-                        : Optional.empty());
     }
 
     private static Kind kind(Pin in) {
@@ -149,8 +93,14 @@ final class Match {
         };
     }
 
-    private String reason(Pin out, Pin in) {
-        String how = out.signal().equals(in.signal()) ? "why.same-name" : "why.partner";
+    private String reason(Listeners.Heard heard) {
+        Pin out = heard.out();
+        Pin in = heard.in();
+        String how = switch (heard.way()) {
+            case SAME_NAME -> "why.same-name";
+            case LEFT_OVER -> "why.left-over";
+            default -> "why.partner";
+        };
         return Words.say(how, device(out), out.words(), device(in), in.words());
     }
 
@@ -174,6 +124,15 @@ final class Match {
         return turned ? new Joint(joint.to(), joint.from(), joint.kind(), joint.why()) : joint;
     }
 
+    /** A link without a part, written from the earlier end to the later one. */
+    Link ordered(Link link) {
+        List<String> names = job.ends().stream().map(End::name).toList();
+        Terminal to = link.to().orElseThrow();
+        return names.indexOf(link.from().end()) > names.indexOf(to.end())
+                ? Link.of(to, link.from()).withWhy(link.why().orElseThrow())
+                : link;
+    }
+
     /** Lines that talk both ways go from end to end, as a chain, to the line of the same name. */
     private void buses() {
         for (int i = 0; i < pins.size(); i++) {
@@ -191,6 +150,24 @@ final class Match {
         }
     }
 
+    /** Lines of a bus whose halves are called by letters at one end and by signs at the other: by what the letters mean. */
+    private void letters() {
+        for (int i = 0; i < pins.size(); i++) {
+            Pin a = pins.get(i);
+            boolean open = a.is(Direction.BOTH) && a.has(Level.RS485) && a.half().isPresent()
+                    && joints.stream().noneMatch(j -> j.has(a));
+            if (open) {
+                pins.subList(i + 1, pins.size()).stream()
+                        .filter(b -> b.is(Direction.BOTH) && b.has(Level.RS485))
+                        .filter(b -> a.isApart(b) && joints.stream().noneMatch(j -> j.has(b)))
+                        .filter(b -> b.half().filter(h -> h.polarity() == a.half().get().polarity()
+                                && h.school() != a.half().get().school()).isPresent())
+                        .findFirst().ifPresent(b -> join(a, b, Kind.OTHER,
+                                Words.say("why.letters", a.words(), b.words())));
+            }
+        }
+    }
+
     private boolean firstOfEnd(Pin pin) {
         return pins.stream()
                 .filter(p -> p.terminal().end().equals(pin.terminal().end())
@@ -201,14 +178,13 @@ final class Match {
     }
 
     /** Grounds, and where a connector takes the screen as its return, that: each end's best with the first end's. */
-    private void grounds() {
+    private void grounds(GroundTree tree) {
         List<Pin> first = job.ends().stream().map(this::reference).flatMap(Optional::stream).toList();
-        for (int k = 1; k < first.size(); k++) {
-            Pin hub = first.getFirst();
-            joints.add(new Joint(hub, first.get(k), Kind.GROUND,
-                    Words.say("why.ground", device(hub), device(first.get(k)))));
+        if (!first.isEmpty()) {
+            ground(first, tree);
         }
         returns();
+        closures(first);
         for (Pin pin : pins) {
             boolean cold = pin.signal().equals("COLD") && pin.isSignal()
                     && joints.stream().noneMatch(j -> j.from().equals(pin) || j.to().equals(pin));
@@ -218,6 +194,44 @@ final class Match {
                                 Words.say("why.cold", pin.words(), device(g))))));
             }
         }
+    }
+
+    /** The ground of each end goes to that of the end it hangs on, or of the nearest before it that has one. */
+    private void ground(List<Pin> first, GroundTree tree) {
+        List<Joint> signals = List.copyOf(joints);
+        tree.parents().forEach((end, parent) -> {
+            Optional<Pin> own = first.stream().filter(p -> p.isAt(end)).findFirst();
+            String at = parent;
+            Optional<Pin> hub = pinAt(first, at);
+            while (hub.isEmpty() && tree.parents().containsKey(at)) {
+                at = tree.parents().get(at);
+                hub = pinAt(first, at);
+            }
+            Pin from = hub.orElse(first.getFirst());
+            own.filter(from::isApart).ifPresent(to -> {
+                boolean talk = signals.stream().anyMatch(j -> j.isAt(end) && j.isAt(from.terminal().end()));
+                joints.add(inEndOrder(new Joint(from, to, Kind.GROUND,
+                        Words.say(talk ? "why.ground" : "why.way-back", device(from), device(to)))));
+            });
+        });
+    }
+
+    /** The common side of a contact that closes goes to the ground of the device that looks at the other side. */
+    private void closures(List<Pin> grounds) {
+        for (Pin common : pins) {
+            Optional<Joint> other = joints.stream().filter(j -> common.signal().equals("COM"))
+                    .filter(j -> common.is(Direction.OUT) && common.has(Level.CONTACT))
+                    .filter(j -> j.isAt(common.terminal().end())).findFirst();
+            other.flatMap(j -> grounds.stream().filter(g -> g.isApart(common))
+                    .filter(g -> j.isAt(g.terminal().end())).findFirst())
+                    .filter(_ -> joints.stream().noneMatch(j -> j.has(common)))
+                    .ifPresent(g -> joints.add(inEndOrder(new Joint(common, g, Kind.GROUND,
+                            Words.say("why.closure", common.words(), device(g))))));
+        }
+    }
+
+    private static Optional<Pin> pinAt(List<Pin> pins, String end) {
+        return pins.stream().filter(p -> p.isAt(end)).findFirst();
     }
 
     /** Returns with a name of their own, such as those of colour signals, go to their like. */
@@ -236,32 +250,6 @@ final class Match {
         }
     }
 
-    /** Contacts of a reversible plug that are one in it: its grounds, its supplies, one after the other. */
-    List<Link> bridges() {
-        List<Link> found = new ArrayList<>();
-        for (End end : job.ends()) {
-            for (String signal : end.connector().equals(REVERSIBLE)
-                    ? List.of("GND", "VBUS")
-                    : List.<String>of()) {
-                List<Pin> alike = pins.stream().filter(p -> p.isAt(end.name()) && p.signal().equals(signal))
-                        .toList();
-                boolean used = joints.stream()
-                        .anyMatch(j -> alike.contains(j.from()) || alike.contains(j.to()));
-                for (int k = 1; used && k < alike.size(); k++) {
-                    Terminal before = alike.get(k - 1).terminal();
-                    found.add(Link.of(before, alike.get(k).terminal()).withPart(Part.of(PartKind.JUMPER))
-                            .withWhy(Words.say("why.plug", before, alike.get(k).terminal())));
-                }
-            }
-        }
-        return found;
-    }
-
-    /** Whether a pin is in a plug whose pins of one name are bridged in it, so that one wire feeds them all. */
-    private boolean isReversible(Pin pin) {
-        return job.end(pin.terminal().end()).filter(e -> e.connector().equals(REVERSIBLE)).isPresent();
-    }
-
     private static boolean isHot(Pin pin, Pin cold) {
         return pin.signal().equals("HOT") && !pin.isApart(cold);
     }
@@ -277,9 +265,13 @@ final class Match {
                         : p.signal().equals("CHASSIS") ? 2 : 1));
     }
 
-    private void supplies() {
+    /** Each load with the supply of its volts; what has the wrong volts is refused. */
+    private List<Joint> feeds() {
+        List<Joint> found = new ArrayList<>();
         for (Pin sink : pins) {
-            if (!sink.is(Direction.SUPPLY_IN) || isReversible(sink) && !firstOfEnd(sink)) {
+            if (!sink.is(Direction.SUPPLY_IN)
+                    || job.end(sink.terminal().end()).filter(Fittings::isReversible).isPresent()
+                            && !firstOfEnd(sink)) {
                 continue;
             }
             // a battery is led out only by somebody who means it
@@ -289,14 +281,30 @@ final class Match {
                     .toList();
             Optional<Pin> fitting = sources.stream().filter(s -> sameVolts(s, sink)).findFirst();
             if (fitting.isPresent()) {
-                joints.add(inEndOrder(new Joint(fitting.get(), sink, Kind.SUPPLY,
-                        Words.say("why.supply", device(fitting.get()), fitting.get().words(), device(sink),
-                                sink.words()))));
+                found.add(new Joint(fitting.get(), sink, Kind.SUPPLY,
+                        Words.say("why.supply", device(fitting.get()),
+                                fitting.get().words(), device(sink), sink.words())));
             } else {
                 sources.stream().findFirst()
                         .ifPresent(source -> refused.add(Finding.refusedSupply(source, sink)));
             }
         }
+        return found;
+    }
+
+    private void supplies(List<Joint> feeds, GroundTree tree) {
+        for (Joint feed : feeds) {
+            joints.add(inEndOrder(
+                    new Joint(nearer(tree, feed.from(), feed.to()), feed.to(), Kind.SUPPLY, feed.why())));
+        }
+    }
+
+    /** Where a chain feeds an end: the contact of the end it hangs on, if that is fed from the same source. */
+    private Pin nearer(GroundTree tree, Pin source, Pin sink) {
+        String parent = tree.parents().getOrDefault(sink.terminal().end(), source.terminal().end());
+        return joints.stream().filter(j -> j.kind() == Kind.SUPPLY && j.has(source))
+                .map(j -> j.from().equals(source) ? j.to() : j.from())
+                .filter(p -> p.isAt(parent) && p.is(Direction.SUPPLY_IN)).findFirst().orElse(source);
     }
 
     private static boolean sameVolts(Pin source, Pin sink) {

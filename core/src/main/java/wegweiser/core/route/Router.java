@@ -12,6 +12,7 @@ import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Contact;
 import wegweiser.core.catalog.Termination;
+import wegweiser.core.conductors.Allocation;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
@@ -42,8 +43,9 @@ public final class Router {
         this.job = job;
         this.match = Match.of(job);
         this.alike = match.joints().stream()
-                .filter(j -> j.kind() == Match.Kind.DATA)
-                .anyMatch(j -> !j.from().signal().equals(j.to().signal()));
+                .filter(j -> j.kind() == Joint.Kind.DATA)
+                .anyMatch(
+                        j -> Signals.partner(j.from().signal()).filter(j.to().signal()::equals).isPresent());
     }
 
     /** The schemes for a job, best first; the links that the job already has are not looked at. */
@@ -53,14 +55,14 @@ public final class Router {
         }
         Router router = new Router(job);
         List<Scheme> found = router.isSerial() ? router.serial() : router.plain();
-        Map<Nets, Scheme> different = new LinkedHashMap<>();
+        Map<Shape, Scheme> different = new LinkedHashMap<>();
         for (Scheme scheme : found) {
-            different.putIfAbsent(Nets.planned(scheme.applyTo(job)), scheme);
+            different.putIfAbsent(Shape.of(scheme.applyTo(job)), scheme);
         }
         List<Scheme> sorted = new ArrayList<>(
-                different.values().stream().filter(s -> !s.links().isEmpty() || s.errors() > 0).toList());
+                different.values().stream().filter(s -> s.joins() || s.errors() > 0).toList());
         // one that joins nothing only tells why, and is never the first choice
-        sorted.sort(Comparator.comparing((Scheme s) -> s.links().isEmpty()).thenComparingLong(Scheme::errors)
+        sorted.sort(Comparator.comparing((Scheme s) -> !s.joins()).thenComparingLong(Scheme::errors)
                 .thenComparingLong(
                         s -> s.findings().stream().filter(f -> f.severity() == Severity.WARNING).count()));
         return List.copyOf(sorted);
@@ -68,7 +70,7 @@ public final class Router {
 
     /** Crossed or straight: by contact numbers where both ends have the same connector, else by what meets what. */
     private String way() {
-        List<Match.Joint> data = match.joints().stream().filter(j -> j.kind() == Match.Kind.DATA).toList();
+        List<Joint> data = match.joints().stream().filter(j -> j.kind() == Joint.Kind.DATA).toList();
         boolean same = job.ends().stream()
                 .map(e -> Catalogue.of(job).of(e).map(t -> t.family()).orElse(e.name()))
                 .distinct().count() == 1;
@@ -86,34 +88,48 @@ public final class Router {
 
     private List<Scheme> serial() {
         String way = way();
-        Set<Match.Kind> all = EnumSet.allOf(Match.Kind.class);
-        Set<Match.Kind> noReady = EnumSet.complementOf(EnumSet.of(Match.Kind.READY));
-        Set<Match.Kind> dataOnly = EnumSet.complementOf(EnumSet.of(Match.Kind.READY, Match.Kind.REQUEST));
+        Set<Joint.Kind> all = EnumSet.allOf(Joint.Kind.class);
+        Set<Joint.Kind> noReady = EnumSet.complementOf(EnumSet.of(Joint.Kind.READY));
+        Set<Joint.Kind> dataOnly = EnumSet.complementOf(EnumSet.of(Joint.Kind.READY, Joint.Kind.REQUEST));
         return List.of(scheme("full-handshake", way, all, true), scheme("request-clear", way, noReady, true),
                 scheme("handshake-looped", way, dataOnly, true), scheme("three-wires", way, dataOnly, false));
     }
 
     private List<Scheme> plain() {
-        List<Scheme> found = new ArrayList<>();
         String way = way();
-        Set<Match.Kind> all = EnumSet.allOf(Match.Kind.class);
-        found.add(scheme("direct", way, all, false));
-        for (int k = 0; k < Math.min(2, job.ends().size()); k++) {
-            screen(job.ends().get(k))
-                    .ifPresent(link -> found.add(withScreen(scheme("direct", way, all, false), List.of(link),
-                            "screen-at-" + link.from().end(),
-                            Words.say("scheme.screen-one", way, link.from().end()))));
+        List<Scheme> found = new ArrayList<>();
+        // where the screen goes is a choice of its own, and said
+        Scheme direct = finished("direct", firstScreen()
+                .map(l -> Words.say("scheme.screen-one", way, l.from().end()))
+                .orElse(Words.say("scheme.direct.title", way)), Words.say("scheme.direct.why"),
+                plainLinks(EnumSet.allOf(Joint.Kind.class), false));
+        for (Variants.Variant variant : Variants.of(job, match)) {
+            found.add(finished(variant.id(), variant.title(), variant.why(),
+                    variant.change().apply(plainLinks(EnumSet.allOf(Joint.Kind.class), false))));
         }
-        if (job.ends().size() == 2) {
-            Optional<Link> a = screen(job.ends().get(0));
-            Optional<Link> b = screen(job.ends().get(1));
-            if (a.isPresent() && b.isPresent()) {
-                Link both = new Link(a.get().from(), Optional.of(b.get().from()), a.get().conductor(),
-                        Optional.empty(),
-                        Optional.of(Words.say("why.screen-both")), Extra.NONE);
-                found.add(withScreen(scheme("direct", way, all, false), List.of(both), "screen-at-both",
-                        Words.say("scheme.screen-both", way)));
-            }
+        found.add(direct);
+        found.addAll(screens(direct, way));
+        return found;
+    }
+
+    private Optional<Link> firstScreen() {
+        return job.ends().stream().flatMap(e -> screen(e).stream()).findFirst();
+    }
+
+    private List<Scheme> screens(Scheme direct, String way) {
+        List<Scheme> found = new ArrayList<>();
+        for (End end : job.ends()) {
+            screen(end).filter(l -> !firstScreen().equals(Optional.of(l)))
+                    .ifPresent(link -> found.add(withScreen(direct, List.of(link), "screen-at-" + end.name(),
+                            Words.say("scheme.screen-one", way, end.name()))));
+        }
+        Optional<Link> a = screen(job.ends().get(0));
+        Optional<Link> b = screen(job.ends().get(1));
+        if (job.ends().size() == 2 && a.isPresent() && b.isPresent()) {
+            Link both = new Link(a.get().from(), Optional.of(b.get().from()), a.get().conductor(),
+                    Optional.empty(), Optional.of(Words.say("why.screen-both")), Extra.NONE);
+            found.add(withScreen(direct, List.of(both), "screen-at-both",
+                    Words.say("scheme.screen-both", way)));
         }
         return found;
     }
@@ -128,11 +144,16 @@ public final class Router {
         return link.conductor().map("screen"::equals).orElse(false);
     }
 
-    private Scheme scheme(String id, String way, Set<Match.Kind> kinds, boolean loops) {
+    private Scheme scheme(String id, String way, Set<Joint.Kind> kinds, boolean loops) {
+        return finished(id, Words.say("scheme." + id + ".title", way), Words.say("scheme." + id + ".why"),
+                plainLinks(kinds, loops));
+    }
+
+    private List<Link> plainLinks(Set<Joint.Kind> kinds, boolean loops) {
         List<Link> links = new ArrayList<>();
-        for (Match.Joint joint : match.joints()) {
+        for (Joint joint : match.joints()) {
             if (kinds.contains(joint.kind()) && !joint.from().signal().equals("RI")
-                    || joint.kind() == Match.Kind.DATA || kinds.contains(joint.kind()) && !alike) {
+                    || joint.kind() == Joint.Kind.DATA || kinds.contains(joint.kind()) && !alike) {
                 links.add(match.takesScreen(joint) && isScreened()
                         ? joint.link().withConductor(Optional.of("screen"))
                         : joint.link());
@@ -143,14 +164,13 @@ public final class Router {
                 links.addAll(loops(end, links));
             }
         }
-        screen(job.ends().getFirst()).ifPresent(links::add);
-        links.addAll(match.bridges());
-        return finished(id, Words.say("scheme." + id + ".title", way), Words.say("scheme." + id + ".why"),
-                links);
+        firstScreen().ifPresent(links::add);
+        links.addAll(Fittings.of(job, match));
+        return links;
     }
 
     private Scheme finished(String id, String title, String why, List<Link> links) {
-        Job planned = job.withLinks(Allocation.of(job, links));
+        Job planned = job.withLinks(Allocation.of(job, links.stream().map(this::pinned).toList()));
         List<Finding> findings = new ArrayList<>(match.refused());
         // readings tell how some cable is wired, not how well a way of joining suits the two devices
         findings.addAll(Rules.check(planned.withReadings(List.of())));
@@ -158,6 +178,15 @@ public final class Router {
                 .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1)
                 .count();
         return new Scheme(id, title, why, planned.links(), findings, (int) conductors);
+    }
+
+    /** A link on the conductor that a person chose for it in the plan that is there, if the cable still has it. */
+    private Link pinned(Link link) {
+        return job.links().stream().filter(Link::pinned)
+                .filter(l -> link.to().isPresent() && l.joins(link.from(), link.to().get()))
+                .flatMap(l -> l.conductor().stream())
+                .filter(c -> Cables.of(job).filter(s -> s.conductors().contains(c)).isPresent())
+                .findFirst().map(link::withPinned).orElse(link);
     }
 
     private boolean isScreened() {

@@ -27,6 +27,21 @@ public record Scheme(String id, String title, String why, List<Link> links, List
         return job.withLinks(links);
     }
 
+    /** Whether it joins anything at one end to anything at another; a screen that ends at one plug does not. */
+    public boolean joins() {
+        return links.stream().anyMatch(l -> l.to().isPresent() && !l.isWithinOneEnd());
+    }
+
+    /** How many joints hands have to make for it: one at each end of each link. */
+    public int joints() {
+        return links.stream().mapToInt(l -> l.to().isPresent() ? 2 : 1).sum();
+    }
+
+    /** Whether a job's plan is this one, whatever its conductors. */
+    public boolean isPlanOf(Job job) {
+        return Shape.of(job).equals(Shape.of(applyTo(job)));
+    }
+
     /** The findings that a person is to read; see {@link Rules#spoken}. */
     public List<Finding> spoken() {
         return Rules.spoken(findings);

@@ -5,11 +5,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Ampacity;
 import wegweiser.core.model.CableStock;
+import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
@@ -41,7 +46,11 @@ final class ConductorThin implements Rule {
         back.forEach((end, amps) -> add(Runs.to(derived, cable, Grounds.shared(derived, end), end), amps,
                 carried));
         List<Finding> found = new ArrayList<>();
-        carried.forEach((wire, amps) -> finding(wire, amps).ifPresent(found::add));
+        boolean cautious = derived.job().schools().current().filter(c -> c == Schools.Current.FREE_AIR)
+                .isEmpty();
+        carried.forEach((wire, amps) -> finding(wire, amps).filter(f -> cautious || f.isError())
+                .map(f -> doubled(derived, cable, wire, amps).map(f::withFix).orElse(f))
+                .ifPresent(found::add));
         return found;
     }
 
@@ -62,5 +71,27 @@ final class ConductorThin implements Rule {
                         Words.number(Ampacity.bundled(wire.awg())),
                         Words.number(Ampacity.freeAir(wire.awg())), wire.where().getFirst()))
                 : Optional.empty();
+    }
+
+    /** So many conductors beside the thin one that none is too thin any more, where as many are spare. */
+    private static Optional<Fix> doubled(Derived derived, CableStock cable, Wire wire, double amps) {
+        Set<String> used = derived.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
+                .collect(Collectors.toSet());
+        int more = (int) Math.ceil(amps / Ampacity.bundled(wire.awg())) - 1;
+        List<String> spare = cable.conductors().stream()
+                .filter(c -> !used.contains(c) && !c.equals(ColourCode.EARTH) && cable.awgOf(c) <= wire.awg())
+                .limit(more).toList();
+        Terminal from = wire.where().getFirst();
+        Terminal to = wire.where().getLast();
+        return spare.size() < more
+                ? Optional.empty()
+                : Optional.of(new Fix(Words.say("fix.double", Words.list(spare), from, to), j -> {
+                    Job doubled = j;
+                    for (String c : spare) {
+                        doubled = Grounds.with(doubled, Link.of(from, to).withConductor(Optional.of(c))
+                                .withWhy(Words.say("why.doubled")));
+                    }
+                    return doubled;
+                }));
     }
 }

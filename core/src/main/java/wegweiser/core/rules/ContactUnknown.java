@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
+import wegweiser.core.derived.LooseLeads;
 import wegweiser.core.model.End;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Terminal;
@@ -23,7 +24,8 @@ final class ContactUnknown implements Rule {
         List<Finding> found = new ArrayList<>();
         Set<Terminal> missing = new LinkedHashSet<>();
         for (Terminal terminal : derived.job().mentioned()) {
-            if (derived.connector(terminal.end()).map(t -> !t.has(terminal.contact())).orElse(false)) {
+            if (derived.connector(terminal.end()).map(t -> !t.has(terminal.contact())).orElse(false)
+                    && !LooseLeads.isLoose(derived.job(), terminal)) {
                 missing.add(terminal);
             }
         }

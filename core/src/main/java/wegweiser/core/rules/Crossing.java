@@ -61,11 +61,11 @@ final class Crossing {
         for (Link link : job.links()) {
             if (link.equals(one)) {
                 links.add(new Link(one.from(), Optional.of(twoFar), one.conductor(), one.part(),
-                        Optional.empty(), one.extra()));
+                        Optional.empty(), one.pinned(), one.extra()));
             } else if (link.equals(two)) {
                 links.add(new Link(sameWay ? two.from() : oneFar,
                         Optional.of(sameWay ? oneFar : two.to().orElseThrow()),
-                        two.conductor(), two.part(), Optional.empty(), two.extra()));
+                        two.conductor(), two.part(), Optional.empty(), two.pinned(), two.extra()));
             } else {
                 links.add(link);
             }

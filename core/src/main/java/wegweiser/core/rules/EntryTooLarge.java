@@ -2,6 +2,8 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
@@ -21,15 +23,31 @@ final class EntryTooLarge implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        CableStock cable = derived.cable().filter(c -> !c.flat()).orElse(null);
+        CableStock cable = derived.cable().orElse(null);
         for (End end : cable == null ? List.<End>of() : derived.job().ends()) {
             ConnectorType type = derived.connector(end.name()).orElse(null);
-            if (type != null && cable.diameterMm() > TOLERANCE * type.ratings().entryMaxMm()) {
-                found.add(Finding.of(id(), Severity.ERROR, List.of(), cable.title(),
+            boolean modular = type != null && type.kind() == ConnectorKind.MODULAR;
+            if (modular && cable.flat() && cable.conductors().size() > places(type)) {
+                found.add(new Finding(id(), Severity.ERROR, List.of(),
+                        Words.say("rule.entry-too-large.flat", cable.title(), cable.conductors().size(),
+                                type.title(), places(type)),
+                        Words.say("rule.entry-too-large.flat.remedy"), Optional.empty()));
+            } else if (type != null && !cable.flat()
+                    && cable.diameterMm() > TOLERANCE * type.ratings().entryMaxMm()) {
+                Finding thick = Finding.of(id(), Severity.ERROR, List.of(), cable.title(),
                         Words.number(cable.diameterMm()), type.title(),
-                        Words.number(type.ratings().entryMaxMm())));
+                        Words.number(type.ratings().entryMaxMm()));
+                found.add(modular
+                        ? new Finding(thick.rule(), thick.severity(), thick.terminals(), thick.message(),
+                                Words.say("rule.entry-too-large.modular.remedy"), Optional.empty())
+                        : thick);
             }
         }
         return found;
+    }
+
+    /** How many wires lie side by side in a modular plug, those without a contact counted. */
+    private static int places(ConnectorType type) {
+        return Integer.parseInt(type.family().replaceAll("^modular-(\\d+)p.*$", "$1"));
     }
 }

@@ -18,12 +18,14 @@ public final class Rules {
             new LevelClash(), new LevelMarginal(), new LevelUnknown(), new PairCrossed(), new LabelSchool(),
             new NoCommonGround(), new GroundsApart(), new DoesNotMate(), new SourcesDisagree(),
             new MeasuredOtherwise(),
-            new PlanContradictsReading(),
-            new TooFewConductors(), new ConductorUnknown(), new ConductorImpossible(), new HandshakeOpen(),
+            new PlanContradictsReading(), new AssumedOnly(),
+            new TooFewConductors(), new ConductorUnknown(), new ConductorImpossible(), new EarthColour(),
+            new HandshakeOpen(),
             new InWithoutSource(), new LineWithoutPartner(), new ContactTwice(), new EntryTooLarge(),
             new EntryTooSmall(), new WireDoesNotFit(), new PairSplit(), new SameColourTwice(),
             new Capacitance(),
-            new LengthLimit(), new Terminators(), new MarkerMissing(), new ScreenContactOpen(),
+            new LengthLimit(), new Terminators(), new NamesDiffer(), new MarkerMissing(),
+            new ScreenContactOpen(),
             new ScreenFloating(),
             new ScreenBothEnds(), new DirectionGuessed(), new SourceSingle(), new SpareConductor());
 

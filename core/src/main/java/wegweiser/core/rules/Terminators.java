@@ -42,11 +42,17 @@ final class Terminators implements Rule {
                     .filter(p -> p.branch().filter(b -> b.ohms() >= LEAST_OHMS && b.ohms() <= MOST_OHMS)
                             .isPresent())
                     .count();
-            if (Feed.ends(pins).size() > 1 && fitted != 2) {
+            if (Feed.ends(pins).size() > 1 && fitted != 2 && !goesOn(derived, pins)) {
                 found.add(Finding.of(id(), Severity.WARNING, Pin.terminals(pins), Pin.words(pins), fitted));
             }
         });
         return found;
+    }
+
+    /** In a vehicle the bus goes on behind the socket, and is closed there. */
+    private static boolean goesOn(Derived derived, List<Pin> pins) {
+        return Feed.ends(pins).stream().anyMatch(e -> derived.connector(e)
+                .filter(t -> t.kind().busGoesOn()).isPresent());
     }
 
     private static boolean areOneBus(Pin one, Pin two) {

@@ -99,6 +99,11 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
         return direction.map(Direction::isSupply).orElse(false);
     }
 
+    /** Whether it is an earth or a screen, which alone may have the green and yellow conductor. */
+    public boolean isEarth() {
+        return is(Direction.SHIELD) || signal.equals("CHASSIS");
+    }
+
     /** Its level: the one its row names, if it is a known one; where the row names none, the one its signal always has. */
     public Optional<Level> level() {
         return row.level().isPresent() ? Level.of(row) : Level.ofSignal(signal);

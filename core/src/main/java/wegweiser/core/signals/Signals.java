@@ -14,6 +14,8 @@ public final class Signals {
     private static final Pattern LANE = Pattern.compile("(?:SS)?[TR]X\\d?[+-]");
     /** Lines by which a device says whether it may be talked to. */
     public static final Set<String> HANDSHAKE = Set.of("RTS", "CTS", "DTR", "DSR", "DCD");
+    private static final Pattern DIRECTION = Pattern
+            .compile("^(?:(?:OUT|IN)(?:PUT)?(?=[^\\d])(.+)|(.+?)(?:OUT|IN)(?:PUT)?(\\d*)|([A-Z]{1,2})[OI])$");
     private static final Set<String> SUPPLY = Set.of("V+", "V-", "VBUS", "BATTERY");
     private static final Set<String> SERIAL = Set.of("TXD", "RXD", "RTS", "CTS", "DTR", "DSR", "DCD", "RI");
     /** Serial lines that a terminal-like device drives. */
@@ -50,6 +52,14 @@ public final class Signals {
                         ? canonical.replace("TX", "RX")
                         : canonical.replace("RX", "TX"))
                 : Optional.empty();
+    }
+
+    /**
+     * What is left of a name without what says out or in, so that a line has one stem at either device: D of DOUT and DIN, C
+     * of CO and CI.
+     */
+    public static String stem(String canonical) {
+        return DIRECTION.matcher(canonical).replaceFirst("$1$2$3$4");
     }
 
     /** Whether the name is that of a supply. */

@@ -12,12 +12,12 @@ import wegweiser.core.Samples;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.conductors.Allocation;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.route.Allocation;
 
 /** The bench steps of every connector, wired on all its contacts, for either hand. */
 class EveryConnectorBuiltTest {

@@ -31,7 +31,7 @@ final class Reordered {
             boolean turn = random.nextBoolean() && link.to().isPresent() && !link.is(PartKind.DIODE);
             links.add(turn
                     ? new Link(link.to().get(), Optional.of(link.from()), link.conductor(), link.part(),
-                            link.why(),
+                            link.why(), link.pinned(),
                             link.extra())
                     : link);
         }

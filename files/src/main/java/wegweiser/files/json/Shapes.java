@@ -32,6 +32,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.LadderValues;
+import wegweiser.core.model.Link;
 import wegweiser.core.model.OwnConnector;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
@@ -53,6 +54,7 @@ final class Shapes {
         builder.addMixIn(HasId.class, Word.class).addMixIn(Terminal.class, OfTerminal.class)
                 .addMixIn(Job.class, OfJob.class)
                 .addMixIn(End.class, OfEnd.class).addMixIn(PinRow.class, OfRow.class)
+                .addMixIn(Link.class, OfLink.class)
                 .addMixIn(PinSource.class, OfSource.class).addMixIn(Reading.class, OfReading.class)
                 .addMixIn(LadderValues.class, OfLadder.class).addMixIn(CableStock.class, OfCable.class)
                 .addMixIn(OwnConnector.class, OfConnector.class).addMixIn(NamedPinout.class, OfPinout.class)
@@ -165,6 +167,11 @@ final class Shapes {
     private interface OfRow {
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<PinSource> sources();
+    }
+
+    private interface OfLink {
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        boolean pinned();
     }
 
     private interface OfSource {

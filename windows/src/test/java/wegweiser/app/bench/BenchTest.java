@@ -209,6 +209,7 @@ class BenchTest extends WindowTest {
                 .run());
         await("the plan", () -> window.here() == StageId.PROVE && job().links().size() == 3);
         assertThat(job().readings()).as("those of the first cable of this plan").hasSize(3);
+        await("shown", () -> lookup("#next-unit").tryQuery().isPresent());
         call(() -> {
             lookup("#next-unit").<Button>query().fire();
             return null;

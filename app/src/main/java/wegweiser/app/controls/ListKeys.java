@@ -1,17 +1,17 @@
-package wegweiser.app.bench;
+package wegweiser.app.controls;
 
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
 
 /** Up and Down in a field move in the list below it, and Enter takes what is marked there; as long as the list is shown. */
-final class ListKeys {
+public final class ListKeys {
     /** So many lines stay in sight above the one that is marked. */
     private static final int ABOVE = 3;
 
     private ListKeys() {}
 
-    static void join(TextField field, ListView<?> list, Runnable take) {
+    public static void join(TextField field, ListView<?> list, Runnable take) {
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (!list.isVisible()) {
                 return;

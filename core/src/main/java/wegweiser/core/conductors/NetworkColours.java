@@ -1,4 +1,4 @@
-package wegweiser.core.route;
+package wegweiser.core.conductors;
 
 import java.util.List;
 import java.util.Map;
@@ -6,9 +6,11 @@ import java.util.Optional;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorKind;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Schools.Network;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 
@@ -29,6 +31,16 @@ public final class NetworkColours {
         return chosen(job) == Network.T568B ? B : B.stream().map(NetworkColours::other).toList();
     }
 
+    /** The colour that lies at a contact of an eight-way network plug, whatever goes over it; empty elsewhere. */
+    static Optional<String> usual(Job job, Terminal terminal) {
+        boolean plug = job.end(terminal.end()).flatMap(Catalogue.of(job)::of)
+                .filter(t -> t.kind() == ConnectorKind.MODULAR && t.pinIds().size() == B.size())
+                .filter(t -> t.has(terminal.contact())).isPresent();
+        return plug && terminal.contact().matches("[1-8]")
+                ? Optional.of(of(job).get(Integer.parseInt(terminal.contact()) - 1))
+                : Optional.empty();
+    }
+
     /** The standard that a job follows; B where nothing was chosen. */
     public static Network chosen(Job job) {
         return job.schools().network().orElse(Network.T568B);
@@ -38,9 +50,14 @@ public final class NetworkColours {
         return EXCHANGED.getOrDefault(colour, colour);
     }
 
+    /** Whether a cable has the colours of these standards. */
+    static boolean areIn(CableStock cable) {
+        return cable.conductors().containsAll(B);
+    }
+
     /** Whether the standards say anything about a job: a cable in these colours and a plug that takes them. */
     public static boolean matter(Job job) {
-        return Cables.of(job).filter(c -> c.conductors().containsAll(B)).isPresent() && plug(job).isPresent();
+        return Cables.of(job).filter(NetworkColours::areIn).isPresent() && plug(job).isPresent();
     }
 
     /** The first end with a network plug that carries a network; another port with such a plug follows no standard. */

@@ -1,20 +1,20 @@
-package wegweiser.app.bench;
+package wegweiser.app.controls;
 
 import java.util.function.Function;
 import javafx.scene.control.ListCell;
 
 /** An item of a list, as wide as the list and as high as its words need. */
-final class WholeLine<T> extends ListCell<T> {
+public final class WholeLine<T> extends ListCell<T> {
     /** What the scroll bar and the border take, in px. */
     private static final double BAR = 20;
 
     private final Function<T, String> words;
 
-    WholeLine() {
+    public WholeLine() {
         this(Object::toString);
     }
 
-    WholeLine(Function<T, String> words) {
+    public WholeLine(Function<T, String> words) {
         this.words = words;
         setPrefWidth(0);
         setWrapText(true);

@@ -1,4 +1,4 @@
-package wegweiser.core.route;
+package wegweiser.core.conductors;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wegweiser.core.Samples;
+import wegweiser.core.TextJob;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.CableStock;
@@ -21,6 +22,9 @@ import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Schools;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.route.Router;
+import wegweiser.core.route.Scheme;
 import wegweiser.core.rules.Rules;
 
 class AllocationTest {
@@ -56,6 +60,38 @@ class AllocationTest {
         List<Link> done = Allocation.of(job, links);
         assertThat(done.get(1).conductor()).contains("WH/OG");
         assertThat(done.get(0).conductor()).isPresent().isNotEqualTo(Optional.of("WH/OG"));
+    }
+
+    @Test
+    void aConductorThatAPersonChoseStaysWhenAnotherWayIsTaken() {
+        Job job = TextJob.of("A dsub-9-socket; 2 RXD in rs232; 3 TXD out rs232; 5 GND ground",
+                "B dsub-9-socket; 2 RXD in rs232; 3 TXD out rs232; 5 GND ground", "cable utp-4x2-24 2");
+        Job planned = Router.schemes(job).getFirst().applyTo(job);
+        Job chosen = planned.withLinks(planned.links().stream()
+                .map(l -> l.touches(new Terminal("A", "5")) ? l.withPinned("BN") : l).toList());
+        for (Scheme scheme : Router.schemes(chosen)) {
+            assertThat(scheme.links()).filteredOn(Link::pinned).singleElement()
+                    .satisfies(l -> assertThat(l.conductor()).contains("BN"));
+            assertThat(given(scheme.links())).doesNotHaveDuplicates();
+        }
+    }
+
+    /** Each stretch of a chain is a piece of cable with all its conductors. */
+    @Test
+    void aChainThatGrowsByHandKeepsItsColours() {
+        Job job = TextJob.of("A terminal-4", "B terminal-4", "C terminal-4", "cable sensor-4 2",
+                "links A.1-B.1:BN A.2-B.2:WH A.3-B.3:BU A.4-B.4:BK B.1-C.1 B.2-C.2 B.3-C.3 B.4-C.4");
+        List<Link> done = Allocation.of(job, job.links());
+        assertThat(given(done)).containsExactly("BN", "WH", "BU", "BK", "BN", "WH", "BU", "BK");
+        Job pinned = job.withLinks(done.stream()
+                .map(l -> l.joins(new Terminal("A", "1"), new Terminal("B", "1"))
+                        ? l.withPinned("BK")
+                        : l.touches(new Terminal("A", "4")) ? l.withPinned("BN") : l)
+                .toList());
+        List<String> anew = given(Allocation.anew(pinned).links());
+        assertThat(anew).hasSize(8).startsWith("BK").contains("BN");
+        assertThat(anew.get(3)).isEqualTo("BN");
+        assertThat(anew.subList(4, 8)).isEqualTo(anew.subList(0, 4)).doesNotHaveDuplicates();
     }
 
     @Test

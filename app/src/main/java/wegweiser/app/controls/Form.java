@@ -1,4 +1,4 @@
-package wegweiser.app.bench;
+package wegweiser.app.controls;
 
 import static wegweiser.app.texts.Texts.t;
 
@@ -9,17 +9,17 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import wegweiser.app.controls.Panels;
 
 /** A few questions and the button that goes on; what is missing is said below them. */
-final class Form extends VBox {
+public final class Form extends VBox {
     private final Label error = new Label();
     private final Button go;
 
     /**
      * @param goes goes on; returns a sentence when something is missing
      */
-    Form(String id, String title, String hint, String button, Supplier<Optional<String>> goes, Runnable close,
+    public Form(String id, String title, String hint, String button, Supplier<Optional<String>> goes,
+            Runnable close,
             Node... questions) {
         super(10);
         setId(id);
@@ -39,12 +39,12 @@ final class Form extends VBox {
     }
 
     /** Puts the focus on the button, so that Enter goes on. */
-    void toButton() {
+    public void toButton() {
         go.requestFocus();
     }
 
     /** A question above what answers it. */
-    static VBox asked(String question, Node answer) {
+    public static VBox asked(String question, Node answer) {
         Label label = new Label(question);
         label.getStyleClass().add("group");
         label.setLabelFor(answer);

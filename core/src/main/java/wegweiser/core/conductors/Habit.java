@@ -1,0 +1,63 @@
+package wegweiser.core.conductors;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import wegweiser.core.model.CableStock;
+import wegweiser.core.model.Direction;
+import wegweiser.core.signals.Pin;
+
+/**
+ * The colours that a trade gives to a line. Cables of sensors (IEC 60947-5-2): brown feeds, blue returns, black is the output,
+ * white the second output, grey the fifth. Elsewhere red feeds and black
+ * returns; of sound, red is right and white left.
+ */
+final class Habit {
+    /** Signals that are called by a colour. */
+    private static final Map<String, String> COLOURS = Map.of("RED", "RD", "GREEN", "GN", "BLUE", "BU");
+
+    private Habit() {}
+
+    /** The colour for a line, if there is a habit and the cable has it. */
+    static Optional<String> colour(CableStock cable, Line line) {
+        Optional<String> own = line.pins().stream().map(p -> COLOURS.get(p.signal()))
+                .filter(c -> c != null && cable.conductors().contains(c)).findFirst();
+        return own.or(() -> wanted(cable, line).filter(cable.conductors()::contains));
+    }
+
+    private static Optional<String> wanted(CableStock cable, Line line) {
+        Predicate<Predicate<Pin>> is = what -> line.pins().stream().anyMatch(what);
+        if (isOfSensors(cable)) {
+            return line.isSupply()
+                    ? Optional.of("BN")
+                    : line.isReturn()
+                            ? Optional.of("BU")
+                            : is.test(p -> p.signal().equals("OUT2"))
+                                    ? Optional.of("WH")
+                                    : is.test(p -> p.is(Direction.OUT))
+                                            ? Optional.of("BK")
+                                            : Optional.empty();
+        }
+        if (line.isEarth() && cable.conductors().contains("GNYE")) {
+            return Optional.of("GNYE");
+        }
+        return line.isSupply() || is.test(p -> p.signal().equals("RIGHT"))
+                ? Optional.of("RD")
+                : line.isReturn()
+                        ? Optional.of("BK")
+                        : is.test(p -> p.signal().equals("LEFT")) ? Optional.of("WH") : Optional.empty();
+    }
+
+    /** Whether a colour makes people think of supply or its return in a cable like this. */
+    static boolean isOfSupply(CableStock cable, String conductor) {
+        return (isOfSensors(cable) ? List.of("BN", "BU") : List.of("RD", "BK")).contains(conductor);
+    }
+
+    /** Whether a cable has the plain colours of sensors; pairs of network cable have brown and blue too. */
+    static boolean isOfSensors(CableStock cable) {
+        return cable.conductors().stream().noneMatch(c -> c.contains("/"))
+                && cable.conductors().contains("BN") && cable.conductors().contains("BU")
+                && !cable.conductors().contains("RD");
+    }
+}

@@ -1,0 +1,120 @@
+package wegweiser.core.route;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.SequencedMap;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.signals.Counterparts;
+import wegweiser.core.signals.Levels;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.Signals;
+import wegweiser.core.words.Words;
+
+/** Why a plan leaves contacts open that a pinout names, one sentence for each. O(pins²). */
+public final class LeftOpen {
+    private final Derived derived;
+    private final List<Pin> pins;
+
+    private LeftOpen(Derived derived) {
+        this.derived = derived;
+        this.pins = derived.pins();
+    }
+
+    /** The named contacts that no link of a plan touches, in printed order, each with its reason. */
+    public static SequencedMap<Terminal, String> of(Derived derived) {
+        LeftOpen open = new LeftOpen(derived);
+        SequencedMap<Terminal, String> found = new LinkedHashMap<>();
+        for (Pin pin : open.pins) {
+            if (!open.isJoined(pin.terminal()) && !pin.row().label().isBlank()) {
+                found.put(pin.terminal(), open.why(pin));
+            }
+        }
+        return found;
+    }
+
+    private boolean isJoined(Terminal terminal) {
+        return derived.job().links().stream().anyMatch((Link l) -> l.touches(terminal));
+    }
+
+    private String why(Pin pin) {
+        if (pin.direction().isEmpty()) {
+            return say("unknown", pin);
+        }
+        Optional<Pin> same = pins.stream().filter(p -> !p.equals(pin) && !p.isApart(pin))
+                .filter(p -> p.signal().equals(pin.signal()) && p.direction().equals(pin.direction()))
+                .filter(p -> isJoined(p.terminal())).findFirst();
+        if (same.isPresent()) {
+            return say("same", pin, same.get().terminal());
+        }
+        return switch (pin.direction().get()) {
+            case UNUSED -> say("unused", pin);
+            case SHIELD -> say("screen", pin);
+            case GROUND -> ground(pin);
+            case SUPPLY_OUT -> supplyOut(pin);
+            case SUPPLY_IN -> supplyIn(pin);
+            case OUT -> out(pin);
+            case IN -> in(pin);
+            case BOTH -> pins.stream().filter(p -> p.is(Direction.BOTH) && p.isApart(pin))
+                    .filter(p -> p.signal().equals(pin.signal())).findFirst()
+                    .map(p -> say("not-used", pin, p.terminal())).orElse(say("both", pin));
+        };
+    }
+
+    private static String say(String key, Pin pin, Object... more) {
+        Object[] all = new Object[more.length + 1];
+        all[0] = pin.words();
+        System.arraycopy(more, 0, all, 1, more.length);
+        return Words.say("open." + key, all);
+    }
+
+    private String ground(Pin pin) {
+        return pins.stream().filter(p -> p.is(Direction.GROUND) && !p.isApart(pin))
+                .filter(p -> isJoined(p.terminal())).findFirst()
+                .map(p -> say("ground", pin, p.terminal())).orElse(say("no-ground", pin));
+    }
+
+    private String supplyOut(Pin pin) {
+        return pins.stream().anyMatch(p -> p.is(Direction.SUPPLY_IN) && p.isApart(pin))
+                ? say(pin.signal().equals("BATTERY") ? "battery" : "supply-unlike", pin)
+                : say("supply-unwanted", pin);
+    }
+
+    private String supplyIn(Pin pin) {
+        return pins.stream().anyMatch(p -> p.is(Direction.SUPPLY_OUT) && p.isApart(pin))
+                ? say("supply-unlike", pin)
+                : say("supply-own", pin);
+    }
+
+    private String out(Pin pin) {
+        Optional<Pin> heard = pins.stream().filter(p -> p.is(Direction.IN) && p.isApart(pin))
+                .filter(p -> Counterparts.way(pin, p)
+                        .filter(w -> w != Counterparts.Way.LEFT_OVER).isPresent())
+                .findFirst();
+        if (heard.isPresent()) {
+            return Levels.between(pin.level(), heard.get().level()).filter(Levels.Problem::clash).isPresent()
+                    ? say("level", pin, heard.get().terminal())
+                    : say("not-used", pin, heard.get().terminal());
+        }
+        return say(pin.signal().equals("RI") ? "ring" : "unheard", pin);
+    }
+
+    private String in(Pin pin) {
+        if (pin.signal().equals("RI")) {
+            return say("ring", pin);
+        }
+        Optional<Pin> driver = pins.stream().filter(p -> p.is(Direction.OUT) && p.isApart(pin))
+                .filter(p -> Counterparts.way(p, pin)
+                        .filter(w -> w != Counterparts.Way.LEFT_OVER).isPresent())
+                .findFirst();
+        if (driver.isPresent()) {
+            return Levels.between(driver.get().level(), pin.level()).filter(Levels.Problem::clash).isPresent()
+                    ? say("level", pin, driver.get().terminal())
+                    : say("not-used", pin, driver.get().terminal());
+        }
+        return say(Signals.HANDSHAKE.contains(pin.signal()) ? "nobody-waits" : "undriven", pin);
+    }
+}

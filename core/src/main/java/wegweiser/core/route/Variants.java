@@ -1,0 +1,220 @@
+package wegweiser.core.route;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.signals.Level;
+import wegweiser.core.signals.Levels;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.words.Words;
+
+/**
+ * Other usual ways to join some ports than contact to contact: each changes the plain links. Which of them are there
+ * follows from signals, directions and levels alone, whatever the devices are called.
+ */
+final class Variants {
+    /** What closes a bus at each of its ends: the impedance of its line. */
+    private static final double LINE_OHMS = 120;
+    /** So much keeps two channels of sound from driving each other, and is little beside any line input. */
+    private static final double SUM_OHMS = 1_000;
+    /** A device that pulls a shared line low wins against an output behind so much. */
+    private static final double SHARED_OHMS = 4_700;
+    private static final Set<String> ONE_WAY = Set.of("CC1", "CC2", "ID", "VCONN", "SBU1", "SBU2");
+
+    /**
+     * One way to join.
+     *
+     * @param id stable word of the scheme
+     * @param change from the plain links to those of this way
+     */
+    record Variant(String id, String title, String why, UnaryOperator<List<Link>> change) {}
+
+    private final Job job;
+    private final Match match;
+    private final List<Joint> joints;
+    private final List<Pin> free;
+
+    private Variants(Job job, Match match) {
+        this.job = job;
+        this.match = match;
+        this.joints = match.joints();
+        this.free = match.pins().stream().filter(p -> joints.stream().noneMatch(j -> j.has(p))).toList();
+    }
+
+    /** The ways there are beside the plain one, the more usual first. */
+    static List<Variant> of(Job job, Match match) {
+        Variants variants = new Variants(job, match);
+        List<Variant> found = new ArrayList<>();
+        variants.summed().ifPresent(found::add);
+        variants.terminated().ifPresent(found::add);
+        variants.twoWires().ifPresent(found::add);
+        found.addAll(variants.oneLine());
+        variants.reversed().ifPresent(found::add);
+        return found;
+    }
+
+    private static List<Link> with(List<Link> links, List<Link> more) {
+        List<Link> all = new ArrayList<>(links);
+        all.addAll(more);
+        return all;
+    }
+
+    private static Variant variant(String id, UnaryOperator<List<Link>> change, Object... args) {
+        return new Variant(id, Words.say("scheme." + id + ".title", args),
+                Words.say("scheme." + id + ".why", args), change);
+    }
+
+    /** Both channels of a stereo output into the one input there is, each through a resistor. */
+    private Optional<Variant> summed() {
+        for (Pin right : free) {
+            Optional<Joint> left = joints.stream().filter(j -> right.signal().equals("RIGHT"))
+                    .filter(j -> right.is(Direction.OUT))
+                    .filter(j -> j.from().signal().equals("LEFT") && !j.from().isApart(right)
+                            || j.to().signal().equals("LEFT") && !j.to().isApart(right))
+                    .filter(j -> !j.from().signal().equals(j.to().signal())).findFirst();
+            if (left.isPresent()) {
+                Joint joint = left.get();
+                boolean near = !joint.from().isApart(right);
+                Pin in = near ? joint.to() : joint.from();
+                Link second = (near
+                        ? Link.of(right.terminal(), in.terminal())
+                        : Link.of(in.terminal(), right.terminal()))
+                        .withPart(Part.resistor(SUM_OHMS)).withWhy(Words.say("why.summed", in.words()));
+                return Optional.of(variant("summed", links -> with(links.stream()
+                        .map(l -> l.joins(joint.from().terminal(), joint.to().terminal())
+                                ? l.withPart(Part.resistor(SUM_OHMS)).withWhy(second.why().orElseThrow())
+                                : l)
+                        .toList(), List.of(second)), in.words()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A bus with a resistor at each of its ends, where the job shows both and there is room for one. */
+    private Optional<Variant> terminated() {
+        List<Link> found = new ArrayList<>();
+        for (Level level : List.of(Level.CAN, Level.RS485)) {
+            List<Joint> lines = joints.stream().filter(j -> j.from().is(Direction.BOTH))
+                    .filter(j -> j.from().has(level) && j.from().half().isPresent()).toList();
+            List<String> ends = job.ends().stream().map(End::name)
+                    .filter(e -> lines.stream().anyMatch(j -> j.isAt(e))).toList();
+            boolean whole = ends.stream().noneMatch(this::goesOn);
+            if (ends.size() > 1 && whole) {
+                for (String end : List.of(ends.getFirst(), ends.getLast())) {
+                    closing(end, lines).filter(_ -> Fittings.takesParts(job, end)).ifPresent(found::add);
+                }
+            }
+        }
+        return Optional.of(found).filter(f -> f.size() == 2)
+                .map(f -> variant("terminated", links -> with(links, f), f.getFirst().from().end(),
+                        f.getLast().from().end()));
+    }
+
+    /** Whether a bus goes on beyond an end, so that the job does not show where it is closed. */
+    private boolean goesOn(String end) {
+        return job.end(end).flatMap(Catalogue.of(job)::of).filter(t -> t.kind().busGoesOn())
+                .isPresent();
+    }
+
+    private static Optional<Link> closing(String end, List<Joint> lines) {
+        List<Pin> here = lines.stream().flatMap(j -> Stream.of(j.from(), j.to()))
+                .filter(p -> p.isAt(end)).distinct().toList();
+        Optional<Pin> plus = here.stream().filter(p -> p.half().filter(h -> h.polarity() > 0).isPresent())
+                .findFirst();
+        return plus.flatMap(a -> here.stream()
+                .filter(b -> b.half().filter(h -> h.polarity() < 0 && h.pair().equals(a.half().get().pair()))
+                        .isPresent())
+                .findFirst()
+                .map(b -> Link.of(a.terminal(), b.terminal()).withPart(Part.resistor(LINE_OHMS))
+                        .withWhy(Words.say("why.terminator", end))));
+    }
+
+    /** A port with lines of its own for each direction on a bus of one pair. */
+    private Optional<Variant> twoWires() {
+        List<Link> found = new ArrayList<>();
+        for (Pin out : free) {
+            Optional<Pin> in = free.stream().filter(p -> p.is(Direction.IN) && !p.isApart(out))
+                    .filter(p -> isOfPair(p) && p.half().get().polarity() == polarity(out)).findFirst();
+            Optional<Pin> bus = free.stream().filter(p -> p.is(Direction.BOTH) && p.isApart(out))
+                    .filter(p -> isOfPair(p) && p.half().get().polarity() == polarity(out))
+                    .filter(p -> p.has(Level.RS485)).findFirst();
+            if (out.is(Direction.OUT) && isOfPair(out) && in.isPresent() && bus.isPresent()
+                    && Fittings.takesParts(job, out.terminal().end())) {
+                found.add(match.ordered(Link.of(out.terminal(), bus.get().terminal())
+                        .withWhy(Words.say("why.two-wires", out.words(), in.get().words()))));
+                found.add(Link.of(out.terminal(), in.get().terminal()).withPart(Part.of(PartKind.JUMPER))
+                        .withWhy(Words.say("why.two-wires", out.words(), in.get().words())));
+            }
+        }
+        return Optional.of(found).filter(f -> f.size() == 4)
+                .map(f -> variant("two-wires", links -> with(links, f), f.get(1).from().end()));
+    }
+
+    private static boolean isOfPair(Pin pin) {
+        return pin.half().isPresent() && (pin.has(Level.RS422) || pin.has(Level.RS485));
+    }
+
+    private static int polarity(Pin pin) {
+        return pin.half().map(h -> h.polarity()).orElse(0);
+    }
+
+    /** One line for both ways, to a port that sends and receives on two: the sender behind a diode or a resistor. */
+    private List<Variant> oneLine() {
+        for (Pin line : free) {
+            Optional<Pin> sends = free.stream().filter(p -> p.signal().equals("TXD") && p.is(Direction.OUT))
+                    .filter(line::isApart).findFirst();
+            Optional<Pin> hears = free.stream().filter(p -> p.signal().equals("RXD") && p.is(Direction.IN))
+                    .filter(p -> sends.isPresent() && !p.isApart(sends.get())).findFirst();
+            if (line.is(Direction.BOTH) && line.half().isEmpty() && !ONE_WAY.contains(line.signal())
+                    && hears.isPresent() && fits(sends.get(), line) && fits(line, hears.get())) {
+                return List.of(
+                        oneLine("one-line-diode", Part.of(PartKind.DIODE), line, sends.get(), hears.get()),
+                        oneLine("one-line-resistor", Part.resistor(SHARED_OHMS), line, sends.get(),
+                                hears.get()));
+            }
+        }
+        return List.of();
+    }
+
+    private static boolean fits(Pin out, Pin in) {
+        return out.level().isPresent() && in.level().isPresent()
+                && Levels.between(out.level(), in.level()).filter(Levels.Problem::clash).isEmpty();
+    }
+
+    private Variant oneLine(String id, Part part, Pin line, Pin sends, Pin hears) {
+        Link direct = match.ordered(Link.of(line.terminal(), hears.terminal())
+                .withWhy(Words.say("why.one-line", hears.words(), line.words())));
+        // the stripe towards the sender: it can pull the line low, and leaves it alone when it is high
+        boolean within = Fittings.takesParts(job, hears.terminal().end());
+        Link driven = Link.of(within ? hears.terminal() : line.terminal(), sends.terminal()).withPart(part)
+                .withWhy(Words.say("why." + id, sends.words()));
+        return variant(id, links -> with(links, List.of(direct, driven)), line.words());
+    }
+
+    /** Telephone lines work either way round, and the usual cords turn them. */
+    private Optional<Variant> reversed() {
+        List<Joint> lines = joints.stream().filter(j -> j.from().has(Level.TELEPHONE)).toList();
+        if (lines.size() != 2) {
+            return Optional.empty();
+        }
+        Joint one = lines.getFirst();
+        Joint two = lines.getLast();
+        List<Link> turned = List.of(
+                Link.of(one.from().terminal(), two.to().terminal()).withWhy(Words.say("why.reversed")),
+                Link.of(two.from().terminal(), one.to().terminal()).withWhy(Words.say("why.reversed")));
+        return Optional.of(variant("reversed", links -> with(links.stream()
+                .filter(l -> !l.joins(one.from().terminal(), one.to().terminal())
+                        && !l.joins(two.from().terminal(), two.to().terminal()))
+                .toList(), turned)));
+    }
+}

@@ -1,0 +1,32 @@
+package wegweiser.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wegweiser.core.catalog.ColourCode;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.model.Link;
+import wegweiser.core.signals.Pin;
+
+/** Green and yellow on anything but an earth (IEC 60445): whoever repairs it takes it for one. */
+final class EarthColour implements Rule {
+    @Override
+    public String id() {
+        return "earth-colour";
+    }
+
+    @Override
+    public List<Finding> check(Derived derived) {
+        List<Finding> found = new ArrayList<>();
+        for (Link link : derived.job().links()) {
+            if (link.conductor().equals(Optional.of(ColourCode.EARTH)) && link.to().isPresent()) {
+                List<Pin> pins = derived.pins().stream().filter(p -> link.touches(p.terminal())).toList();
+                boolean earth = pins.stream().anyMatch(Pin::isEarth);
+                if (!pins.isEmpty() && !earth) {
+                    found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(pins), Pin.words(pins)));
+                }
+            }
+        }
+        return found;
+    }
+}

@@ -16,6 +16,7 @@ module wegweiser.core {
     exports wegweiser.core.catalog;
     exports wegweiser.core.drawing;
     exports wegweiser.core.make;
+    exports wegweiser.core.sizing;
     exports wegweiser.core.electrical;
     exports wegweiser.core.rules;
     exports wegweiser.core.signals;

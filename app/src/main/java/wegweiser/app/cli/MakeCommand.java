@@ -11,6 +11,7 @@ import wegweiser.core.make.CutList;
 import wegweiser.core.make.Materials;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
+import wegweiser.core.sizing.Sizing;
 
 /** What to cut and in which order to build. */
 @Command(name = "make")
@@ -21,14 +22,15 @@ final class MakeCommand extends JobCommand {
     @Option(names = "--left-handed")
     private boolean leftHanded;
 
-    private record Done(int n, String end, String text, @JsonProperty("wait") int waitSeconds,
-            String caution) {}
+    private record Done(int n, String key, String end, String text, @JsonProperty("wait") int waitSeconds,
+            String caution, String detail, String check, String setting, int handSeconds, List<String> needs) {}
 
     private record Cut(String what, double mm) {}
 
     private record Part(String what, int count) {}
 
-    private record Figure(String what, String value) {}
+    private record Figure(String what, String value, String limit, boolean kept, String formula,
+            String remedy) {}
 
     private record Result(List<Done> steps, List<Cut> cuts, List<Part> parts, List<Figure> electrical) {}
 
@@ -40,7 +42,8 @@ final class MakeCommand extends JobCommand {
                 CutList.of(read).stream().flatMap(c -> c.items().stream())
                         .map(i -> new Cut(i.words(), i.mm())).toList(),
                 Materials.parts(read).stream().map(p -> new Part(p.words(), p.count())).toList(),
-                Materials.electrical(read).stream().map(f -> new Figure(f.words(), f.value())).toList());
+                Sizing.of(read).stream().map(f -> new Figure(f.words(), f.shown(), f.limit(), f.isKept(),
+                        f.formula(), f.remedy())).toList());
         write(result, steps.stream()
                 .map(s -> s.n() + "  " + s.text() + (s.caution().isEmpty() ? "" : "\n      " + s.caution()))
                 .toList());
@@ -48,7 +51,8 @@ final class MakeCommand extends JobCommand {
     }
 
     private static Done shape(Step step) {
-        return new Done(step.n(), step.end().isEmpty() ? null : step.end(), step.text(), step.waitSeconds(),
-                step.caution());
+        return new Done(step.n(), step.key(), step.end().isEmpty() ? null : step.end(), step.text(),
+                step.waitSeconds(), step.caution(), step.detail(), step.check(), step.setting(),
+                step.deed().handSeconds(), step.needs());
     }
 }

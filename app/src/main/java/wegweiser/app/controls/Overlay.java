@@ -73,6 +73,8 @@ public final class Overlay {
             }
         });
         root.getChildren().add(veil);
+        // a control without its skin hears no key, and it would get that only with the next picture
+        veil.applyCss();
     }
 
     /** Takes the panel away and gives the focus back. */

@@ -3,21 +3,25 @@ package wegweiser.app.make;
 import static wegweiser.app.texts.Texts.t;
 
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import wegweiser.app.actions.Action;
 import wegweiser.app.actions.Keys;
-import wegweiser.app.controls.FacePanel;
-import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Background;
@@ -25,13 +29,11 @@ import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
-import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.derived.Derived;
+import wegweiser.core.make.BenchProgress;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
-import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.SetAside;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
@@ -41,48 +43,39 @@ import wegweiser.files.workshop.ShelfFile;
 public final class MakeStage implements StageView {
     private final Session session;
     private final Choices choices;
+    private final Overlay overlay;
     private final Background background = new Background();
     private final StepList steps = new StepList(this::select);
     private final Label hand = Panels.quiet("");
-    private final FacePanel face = new FacePanel();
-    private final Label where = new Label();
-    private final Label meaning = Panels.quiet("");
-    private final Label check = new Label();
-    private final Label caution = new Label();
+    private final StepView middle;
     private final MaterialsPanel materials;
-    private final StepDock dock = new StepDock(this::done, this::back);
+    private final StepDock dock = new StepDock(this::done, this::back, this::skip);
     private final VBox hint;
     private final HBox view;
-    private List<Step> shown = List.of();
+    private final Timeline clock = new Timeline(new KeyFrame(Duration.seconds(1), _ -> tick()));
+    private BenchProgress shown;
     private int current;
+    private int running;
 
     private record Shown(Job job, List<Step> steps, MaterialsPanel.Laid laid) {}
 
     public MakeStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
         this.session = session;
         this.choices = choices;
+        this.overlay = overlay;
+        this.shown = new BenchProgress(List.of(), session.job(), Instant.EPOCH);
         ScrollPane list = Panels.scroll(steps);
         VBox.setVgrow(list, Priority.ALWAYS);
-        hand.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        hand.setMinWidth(Region.USE_PREF_SIZE);
         VBox left = Panels.sheet(Panels.line(Panels.heading(t("make.steps")), hand), list);
         left.setMinWidth(280);
         left.setPrefWidth(350);
         hand.setOnMouseClicked(_ -> choices.rightHandedProperty().set(!choices.rightHandedProperty().get()));
-        where.getStyleClass().add("make-where");
-        Panels.whole(check);
-        Panels.whole(caution);
-        caution.getStyleClass().add("caution");
-        caution.managedProperty().bind(caution.textProperty().isNotEmpty());
-        check.managedProperty().bind(check.textProperty().isNotEmpty());
-        meaning.setAlignment(javafx.geometry.Pos.CENTER);
-        VBox words = new VBox(6, where, meaning, check, caution);
-        words.setAlignment(javafx.geometry.Pos.CENTER);
         hint = Panels.hint(t("make.none", StageId.ROUTE.shown()), t("empty.go-route"),
                 () -> go.accept(StageId.ROUTE));
-        VBox middle = Panels.sheet(face, words, hint);
-        VBox.setVgrow(face, Priority.ALWAYS);
-        face.managedProperty().bind(face.visibleProperty());
-        ScrollPane center = Panels.scroll(middle);
+        middle = new StepView(choices.pixelsPerMmProperty(), this::fitScreen);
+        VBox sheet = Panels.sheet(middle, hint);
+        ScrollPane center = Panels.scroll(sheet);
         center.setFitToHeight(true);
         center.getStyleClass().add("sheet-scroll");
         HBox.setHgrow(center, Priority.ALWAYS);
@@ -94,6 +87,7 @@ public final class MakeStage implements StageView {
         view = new HBox(12, left, center, right);
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
+        clock.setCycleCount(Animation.INDEFINITE);
         choices.rightHandedProperty().addListener(_ -> show(session.job()));
     }
 
@@ -120,85 +114,76 @@ public final class MakeStage implements StageView {
     }
 
     private void show(Shown s) {
-        boolean sameSteps = shown.stream().map(Step::key).toList()
-                .equals(s.steps().stream().map(Step::key).toList());
-        shown = s.steps();
+        boolean sameSteps = keys(shown.steps()).equals(keys(s.steps()));
+        shown = new BenchProgress(s.steps(), s.job(), Instant.now());
         hand.setText(t(choices.rightHandedProperty().get() ? "make.right" : "make.left"));
-        int firstOpen = firstOpen(s.job());
-        if (!sameSteps || current >= shown.size() || s.job().done().contains(shown.get(current).key())) {
-            current = Math.min(firstOpen, Math.max(0, shown.size() - 1));
+        if (!sameSteps || current >= s.steps().size()
+                || shown.state(s.steps().get(current)) != BenchProgress.State.OPEN) {
+            current = next();
         }
         materials.show(s.laid());
-        refresh(s.job());
+        refresh();
     }
 
-    private int firstOpen(Job job) {
-        for (int k = 0; k < shown.size(); k++) {
-            if (!job.done().contains(shown.get(k).key())) {
-                return k;
-            }
+    private static List<String> keys(List<Step> steps) {
+        return steps.stream().map(Step::key).toList();
+    }
+
+    private int next() {
+        return shown.next().map(s -> s.n() - 1).orElse(Math.max(0, shown.steps().size() - 1));
+    }
+
+    private void refresh() {
+        boolean empty = shown.steps().isEmpty();
+        hint.setVisible(empty);
+        middle.setVisible(!empty);
+        steps.show(shown, current);
+        running = shown.running().size();
+        if (running > 0) {
+            clock.play();
+        } else {
+            clock.stop();
         }
-        return Math.max(0, shown.size() - 1);
-    }
-
-    private void refresh(Job job) {
-        hint.setVisible(shown.isEmpty());
-        steps.show(job, shown, current);
-        if (shown.isEmpty()) {
-            face.setVisible(false);
-            where.setText("");
-            meaning.setText("");
-            check.setText("");
-            caution.setText("");
-            dock.show(Optional.empty(), 0, false, "");
+        if (empty) {
+            dock.clear();
             return;
         }
-        Step step = shown.get(current);
-        Optional<End> end = job.end(step.end());
-        face.setVisible(true);
-        End seen = end.orElse(job.ends().getFirst());
-        face.show(seen, Catalogue.of(job).of(seen), Faces.marks(seen, step.lit(), Faces.wires(job)));
-        where.setText(step.lit().size() == 1
-                ? step.lit().getFirst().end() + " · " + step.lit().getFirst().contact()
-                : "");
-        meaning.setText(meaning(job, step));
-        check.setText(step.check().isEmpty() ? "" : t("make.right-when", step.check()));
-        caution.setText(step.caution());
-        boolean ticked = job.done().contains(step.key());
-        boolean all = shown.stream().allMatch(s -> job.done().contains(s.key()));
-        dock.show(Optional.of(step), shown.size(), ticked,
-                all ? t("make.all-done", StageId.PROVE.shown()) : "");
+        Step step = shown.steps().get(current);
+        middle.show(shown.job(), step);
+        dock.show(shown, step, shown.isFinished() ? t("make.all-done", StageId.PROVE.shown()) : "");
     }
 
-    private static String meaning(Job job, Step step) {
-        if (step.lit().size() != 1) {
-            return step.detail();
+    /** Each second while something waits: the time that is left, and what may be done once it is over. */
+    private void tick() {
+        BenchProgress now = new BenchProgress(shown.steps(), shown.job(), Instant.now());
+        if (now.running().size() == running) {
+            dock.tick(now.now());
+            return;
         }
-        return job.links().stream().filter(l -> l.touches(step.lit().getFirst())).findFirst()
-                .flatMap(l -> l.why()).orElse(step.detail());
+        boolean waited = !shown.steps().isEmpty()
+                && shown.state(shown.steps().get(current)) == BenchProgress.State.RUNNING;
+        shown = now;
+        current = waited ? next() : current;
+        refresh();
     }
 
     private void select(int k) {
         current = k;
-        refresh(session.job());
+        shown = new BenchProgress(shown.steps(), session.job(), Instant.now());
+        refresh();
     }
 
-    /** Ticks the current step. The first tick means a new cable: readings of the old one are set aside. */
     private void done() {
-        if (shown.isEmpty()) {
+        if (shown.steps().isEmpty()) {
             return;
         }
-        String key = shown.get(current).key();
-        session.edit(job -> {
-            if (job.done().contains(key)) {
-                return job;
-            }
-            Job fresh = job.done().isEmpty() ? job.withReadingsSetAside(SetAside.BEFORE_BUILDING) : job;
-            List<String> done = new ArrayList<>(fresh.done());
-            done.add(key);
-            return fresh.withDone(done);
-        });
-        if (current < shown.size() - 1) {
+        Step step = shown.steps().get(current);
+        List<Step> all = shown.steps();
+        if (new BenchProgress(all, session.job(), Instant.now()).state(step) != BenchProgress.State.OPEN) {
+            return;
+        }
+        session.edit(job -> new BenchProgress(all, job, Instant.now()).done(step));
+        if (current < all.size() - 1) {
             current++;
         }
         steps.reveal(current);
@@ -207,22 +192,58 @@ public final class MakeStage implements StageView {
     private void back() {
         if (current > 0) {
             select(current - 1);
-            String key = shown.get(current).key();
-            session.edit(job -> job.withDone(job.done().stream().filter(k -> !k.equals(key)).toList()));
+            Step step = shown.steps().get(current);
+            List<Step> all = shown.steps();
+            session.edit(job -> new BenchProgress(all, job, Instant.now()).reopened(step));
+        }
+    }
+
+    private void skip() {
+        if (shown.steps().isEmpty()) {
+            return;
+        }
+        Step step = shown.steps().get(current);
+        List<Step> all = shown.steps();
+        SkipForm form = SkipForm.of(step, BenchSteps.dependents(all, step.key()),
+                reason -> session.edit(job -> new BenchProgress(all, job, Instant.now()).skipped(step, reason)),
+                overlay::down);
+        overlay.up(form.form());
+        form.reason().requestFocus();
+    }
+
+    private void fitScreen() {
+        ScreenRuler ruler = new ScreenRuler(choices.pixelsPerMmProperty(), overlay::down);
+        overlay.up(ruler);
+        ruler.begin();
+    }
+
+    private void size() {
+        if (!shown.steps().isEmpty()) {
+            SizingPanel panel = new SizingPanel(session, overlay::down);
+            overlay.up(panel);
+            panel.begin();
         }
     }
 
     @Override
     public List<Action> actions() {
-        return List.of(Action.of("done", Keys.plain(KeyCode.SPACE), this::done),
+        List<Action> all = new ArrayList<>(List.of(Action.of("done", Keys.plain(KeyCode.SPACE), this::done),
                 Action.of("step-back", Keys.plain(KeyCode.BACK_SPACE), this::back).when(() -> current > 0),
+                Action.of("step-skip", Keys.plain(KeyCode.S), this::skip).when(() -> !shown.steps().isEmpty()),
                 Action.byKey("step", Keys.plain(KeyCode.UP, KeyCode.DOWN), "↑ ↓",
                         e -> look(e.getCode() == KeyCode.UP ? -1 : 1)),
-                Action.of("flip", Keys.plain(KeyCode.F), face::flip));
+                Action.of("flip", Keys.plain(KeyCode.F), middle::flip),
+                Action.of("sizing", Keys.plain(KeyCode.L), this::size).when(() -> !shown.steps().isEmpty())));
+        choices.pedalProperty().get().ifPresent(
+                k -> all.add(Action.byKey("pedal", Keys.plain(k), Keys.shown(k), _ -> {
+                    done();
+                    return true;
+                })));
+        return all;
     }
 
     private boolean look(int by) {
-        if (current + by < 0 || current + by >= shown.size()) {
+        if (current + by < 0 || current + by >= shown.steps().size()) {
             return false;
         }
         select(current + by);

@@ -9,6 +9,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
@@ -24,10 +25,13 @@ import wegweiser.core.catalog.Termination;
 import wegweiser.core.make.CutList;
 import wegweiser.core.make.Materials;
 import wegweiser.core.model.End;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Schools;
 import wegweiser.core.shelf.Cover;
 import wegweiser.core.shelf.ShelfLine;
+import wegweiser.core.sizing.Sizing;
+import wegweiser.core.sizing.SizingLine;
 import wegweiser.core.words.Words;
 import wegweiser.files.workshop.ShelfFile;
 
@@ -40,10 +44,10 @@ final class MaterialsPanel extends VBox {
     private final Runnable changed;
 
     /** What there is to show. */
-    record Laid(Job job, Optional<CutList> cuts, List<Materials.Item> parts, List<Materials.Figure> figures,
+    record Laid(Job job, Optional<CutList> cuts, List<Materials.Item> parts, List<SizingLine> figures,
             OnShelf shelf) {
         static Laid of(Path file, Job job, ShelfFile shelf) {
-            return new Laid(job, CutList.of(job), Materials.parts(job), Materials.electrical(job),
+            return new Laid(job, CutList.of(job), Materials.parts(job), Sizing.of(job),
                     OnShelf.of(file, job, shelf));
         }
     }
@@ -72,7 +76,7 @@ final class MaterialsPanel extends VBox {
         terminations(s.job());
         if (!s.figures().isEmpty()) {
             group(t("make.electrical"));
-            s.figures().forEach(f -> figure(f.words(), f.value()));
+            s.figures().forEach(this::sized);
         }
         if (!s.parts().isEmpty()) {
             group(t("make.parts"));
@@ -80,6 +84,18 @@ final class MaterialsPanel extends VBox {
         }
         if (s.shelf().isKept() && !s.shelf().covers().isEmpty()) {
             take(s);
+        }
+    }
+
+    /** A figure against its limit; beyond it, what would do. */
+    private void sized(SizingLine line) {
+        Label figure = figure(line.words(), line.figure());
+        figure.setTooltip(new Tooltip(line.formula()));
+        if (!line.isKept()) {
+            figure.pseudoClassStateChanged(LOW, true);
+            Label remedy = new Label(line.remedy());
+            remedy.getStyleClass().add("shelf-missing");
+            getChildren().add(Panels.whole(remedy));
         }
     }
 
@@ -149,14 +165,32 @@ final class MaterialsPanel extends VBox {
                     e -> e.withTermination(Optional.of(ways.getValue().id())))));
             getChildren().addAll(Panels.quiet(t("make.termination", end.name())), ways);
         }
-        if (job.ends().stream().anyMatch(e -> Catalogue.of(job).of(e)
-                .filter(c -> c.termination() == Termination.SOLDER_CUP).isPresent())) {
-            SchoolChoice<Schools.Cups> cups = new SchoolChoice<>("cups", Schools.Cups.values(),
-                    way -> session.edit(j -> j.withSchools(j.schools().withCups(way))));
-            cups.show(job.schools().cups().orElse(Schools.Cups.FILL));
-            cups.setMaxWidth(Double.MAX_VALUE);
-            getChildren().addAll(Panels.quiet(t("school.cups")), cups);
+        if (joined(job, Termination.SOLDER_CUP, Termination.POTTED)) {
+            school(new SchoolChoice<>("cups", Schools.Cups.values(),
+                    way -> session.edit(j -> j.withSchools(j.schools().withCups(way)))), "cups",
+                    job.schools().cups().orElse(Schools.Cups.FILL));
         }
+        if (joined(job, Termination.CRIMP)) {
+            school(new SchoolChoice<>("crimp", Schools.Crimp.values(),
+                    way -> session.edit(j -> j.withSchools(j.schools().withCrimp(way)))), "crimp",
+                    job.schools().crimp().orElse(Schools.Crimp.RATCHET));
+        }
+        if (joined(job, Termination.SPLICE)) {
+            school(new SchoolChoice<>("splices", Schools.Splices.values(),
+                    way -> session.edit(j -> j.withSchools(j.schools().withSplices(way)))), "splices",
+                    job.schools().splices().orElse(Schools.Splices.SLEEVED));
+        }
+    }
+
+    private static boolean joined(Job job, Termination... ways) {
+        return job.ends().stream().anyMatch(e -> Catalogue.of(job).of(e)
+                .filter(c -> List.of(ways).contains(c.termination())).isPresent());
+    }
+
+    private <E extends Enum<E> & HasId> void school(SchoolChoice<E> choice, String name, E holds) {
+        choice.show(holds);
+        choice.setMaxWidth(Double.MAX_VALUE);
+        getChildren().addAll(Panels.quiet(t("school." + name)), choice);
     }
 
     private static String metres(double mm) {

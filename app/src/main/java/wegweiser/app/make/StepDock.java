@@ -2,6 +2,7 @@ package wegweiser.app.make;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.time.Instant;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -14,58 +15,123 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.actions.Keys;
 import wegweiser.app.controls.WireSwatch;
+import wegweiser.app.stage.Waits;
+import wegweiser.core.make.BenchProgress;
 import wegweiser.core.make.Step;
+import wegweiser.core.model.Waiting;
 
-/** The current step, large, with Done on Space. */
+/** The current step, large enough for two metres, with Done on Space; while time works, how long it still does. */
 final class StepDock extends HBox {
+    private static final int LONG = 34;
+    private static final int LONGEST = 90;
+
     private final Label heading = new Label();
     private final Label text = new Label();
     private final Label detail = new Label();
+    private final Label setting = new Label();
     private final StackPane wire = new StackPane();
     private final Button done;
     private final Button back = new Button(t("make.back"));
+    private final Button skip;
+    private Optional<Waiting> waiting = Optional.empty();
 
-    StepDock(Runnable onDone, Runnable onBack) {
+    StepDock(Runnable onDone, Runnable onBack, Runnable onSkip) {
         getStyleClass().add("dock");
         heading.getStyleClass().add("dock-heading");
         text.getStyleClass().add("dock-step");
         text.setWrapText(true);
         detail.getStyleClass().add("dock-why");
         detail.setWrapText(true);
-        Label cap = new Label(Keys.shown(KeyCode.SPACE));
-        cap.getStyleClass().add("key-cap");
-        done = new Button(t("make.done"), cap);
-        done.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
-        done.getStyleClass().addAll("answer", "primary");
-        done.setFocusTraversable(false);
+        setting.getStyleClass().add("quiet");
+        setting.setWrapText(true);
+        setting.setId("step-setting");
+        done = button(t("make.done"), KeyCode.SPACE, onDone);
+        done.getStyleClass().add("primary");
         done.setId("step-done");
-        done.setOnAction(_ -> onDone.run());
+        skip = button(t("make.skip"), KeyCode.S, onSkip);
+        skip.setId("step-skip");
         back.getStyleClass().add("answer");
         back.setFocusTraversable(false);
         back.setOnAction(_ -> onBack.run());
-        done.setMinWidth(Region.USE_PREF_SIZE);
         back.setMinWidth(Region.USE_PREF_SIZE);
         HBox line = new HBox(18, text, wire);
         line.setAlignment(Pos.CENTER_LEFT);
         VBox words = new VBox(8, heading, line, detail);
+        words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
-        HBox buttons = new HBox(10, done, back);
+        HBox buttons = new HBox(10, done, back, skip);
         buttons.setAlignment(Pos.CENTER);
-        getChildren().addAll(words, buttons);
+        VBox right = new VBox(8, buttons, setting);
+        right.setAlignment(Pos.CENTER_LEFT);
+        right.setMinWidth(Region.USE_PREF_SIZE);
+        setting.maxWidthProperty().bind(buttons.widthProperty());
+        getChildren().addAll(words, right);
     }
 
-    void show(Optional<Step> step, int of, boolean ticked, String closing) {
-        heading.setText(step.map(s -> t("make.step-of", s.n(), of)).orElse(""));
-        text.setText(closing.isEmpty() ? step.map(Step::spoken).orElse("") : closing);
-        text.getStyleClass().removeAll("long");
-        if (text.getText().length() > 34) {
-            text.getStyleClass().add("long");
-        }
-        detail.setText(closing.isEmpty() ? step.map(Step::detail).orElse("") : "");
-        setAccessibleText(String.join(" ", heading.getText(), text.getText(), detail.getText()));
+    private static Button button(String words, KeyCode key, Runnable action) {
+        Label cap = new Label(Keys.shown(key));
+        cap.getStyleClass().add("key-cap");
+        Button button = new Button(words, cap);
+        button.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
+        button.getStyleClass().add("answer");
+        button.setFocusTraversable(false);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    /** Shows nothing. */
+    void clear() {
+        waiting = Optional.empty();
+        heading.setText("");
+        words("");
+        detail.setText("");
+        setting.setText("");
         wire.getChildren().clear();
-        step.flatMap(Step::conductor).ifPresent(c -> wire.getChildren().add(new WireSwatch(c, 64, 20)));
-        done.setDisable(step.isEmpty() || ticked);
-        back.setDisable(step.isEmpty());
+        done.setDisable(true);
+        back.setDisable(true);
+        skip.setDisable(true);
+    }
+
+    void show(BenchProgress progress, Step step, String closing) {
+        BenchProgress.State state = progress.state(step);
+        waiting = progress.job().waitingFor(step.key()).filter(_ -> state == BenchProgress.State.RUNNING);
+        heading.setText(t("make.step-of", step.n(), progress.steps().size()));
+        words(closing.isEmpty() ? step.spoken() : closing);
+        detail.setText(!closing.isEmpty()
+                ? ""
+                : state == BenchProgress.State.BLOCKED
+                        ? t("make.blocked", blocks(progress, step))
+                        : step.detail());
+        setting.setText(closing.isEmpty() && !step.setting().isEmpty() ? t("make.setting", step.setting()) : "");
+        wire.getChildren().clear();
+        step.conductor().ifPresent(c -> wire.getChildren().add(new WireSwatch(c, 64, 20)));
+        done.setDisable(state != BenchProgress.State.OPEN);
+        back.setDisable(false);
+        skip.setDisable(state == BenchProgress.State.DONE || state == BenchProgress.State.SKIPPED);
+        tick(progress.now());
+        setAccessibleText(String.join(" ", heading.getText(), text.getText(), detail.getText(),
+                setting.getText()));
+    }
+
+    /** Counts down. */
+    void tick(Instant now) {
+        waiting.ifPresent(w -> words(w.isOver(now)
+                ? t("make.wait-over")
+                : t("make.wait-left", Waits.length(w.secondsLeft(now)), Waits.clock(w.until()))));
+    }
+
+    private void words(String said) {
+        text.setText(said);
+        text.getStyleClass().removeAll("long", "longest");
+        if (said.length() > LONG) {
+            text.getStyleClass().add(said.length() > LONGEST ? "longest" : "long");
+        }
+    }
+
+    private static String blocks(BenchProgress progress, Step step) {
+        return progress.running().stream()
+                .filter(w -> wegweiser.core.make.BenchSteps.dependents(progress.steps(), w.step()).contains(step))
+                .findFirst().map(w -> Waits.clock(w.until())).orElse("");
     }
 }

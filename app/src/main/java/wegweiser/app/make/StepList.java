@@ -12,12 +12,18 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
+import wegweiser.app.stage.Waits;
+import wegweiser.core.make.BenchProgress;
+import wegweiser.core.make.Deed;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
 
-/** The numbered steps with their ticks, in groups. */
+/** The numbered steps in groups, each with how it stands: open, ticked, waiting, or left out. */
 final class StepList extends VBox {
     private final IntConsumer onSelect;
     private int marked;
@@ -27,51 +33,100 @@ final class StepList extends VBox {
         this.onSelect = onSelect;
     }
 
-    void show(Job job, List<Step> steps, int current) {
+    void show(BenchProgress progress, int current) {
         getChildren().clear();
         String group = null;
+        List<Step> steps = progress.steps();
+        int first = before(steps);
         for (int k = 0; k < steps.size(); k++) {
             Step step = steps.get(k);
-            if (!step.end().equals(group)) {
-                group = step.end();
-                Label head = new Label(group.isEmpty()
-                        ? t(k == 0 ? "make.group.first" : "make.group.last")
-                        : t("make.group.end", group, job.end(group).map(e -> e.device()).orElse("")));
+            String heading = heading(progress.job(), step, k < first);
+            if (!heading.equals(group)) {
+                group = heading;
+                Label head = new Label(heading);
                 head.getStyleClass().add("group");
                 getChildren().add(head);
             }
-            getChildren().add(row(step, k, job.done().contains(step.key()), k == current));
+            getChildren().add(row(step, k, progress, k == current));
         }
         reveal(current);
     }
 
-    private Node row(Step step, int k, boolean done, boolean here) {
+    /** How many steps come before anything is opened. */
+    private static int before(List<Step> steps) {
+        int k = 0;
+        while (k < steps.size() && (steps.get(k).deed() instanceof Deed.Look
+                || steps.get(k).deed() instanceof Deed.Cut || steps.get(k).deed() instanceof Deed.Peel
+                || steps.get(k).deed() instanceof Deed.Slide)) {
+            k++;
+        }
+        return k;
+    }
+
+    private static String heading(Job job, Step step, boolean first) {
+        if (first) {
+            return t("make.group.first");
+        }
+        if (!step.end().isEmpty()) {
+            return t("make.group.end", step.end(), job.end(step.end()).map(e -> e.device()).orElse(""));
+        }
+        boolean between = step.deed() instanceof Deed.Open || step.deed() instanceof Deed.Sever
+                || step.deed() instanceof Deed.InLine || step.deed() instanceof Deed.PutBack;
+        return t(between ? "make.group.between" : "make.group.last");
+    }
+
+    private Node row(Step step, int k, BenchProgress progress, boolean here) {
+        BenchProgress.State state = progress.state(step);
         Label number = new Label(String.valueOf(step.n()));
         number.getStyleClass().add("mono");
         number.setMinWidth(24);
-        Label text = new Label(step.text());
+        Label text = new Label(switch (state) {
+            case SKIPPED -> t("make.skipped", step.text(), progress.job().skipped().stream()
+                    .filter(s -> s.step().equals(step.key())).findFirst().orElseThrow().reason());
+            case RUNNING -> t("make.until", step.text(),
+                    Waits.clock(progress.job().waitingFor(step.key()).orElseThrow().until()));
+            case OPEN, BLOCKED, DONE -> step.text();
+        });
         text.setWrapText(true);
         HBox.setHgrow(text, Priority.ALWAYS);
-        HBox row = new HBox(8, tick(done), number, text);
+        HBox row = new HBox(8, mark(state), number, text);
         row.getStyleClass().add("step");
         row.setId("step-" + step.n());
+        boolean settled = state == BenchProgress.State.DONE || state == BenchProgress.State.SKIPPED;
         row.pseudoClassStateChanged(PseudoClass.getPseudoClass("here"), here);
-        row.pseudoClassStateChanged(PseudoClass.getPseudoClass("done"), done);
+        row.pseudoClassStateChanged(PseudoClass.getPseudoClass("done"),
+                settled || state == BenchProgress.State.BLOCKED);
+        row.setAccessibleText(t("make.state." + state.name().toLowerCase(java.util.Locale.ROOT), step.text()));
         row.setOnMouseClicked(_ -> onSelect.accept(k));
         return row;
     }
 
-    private static Pane tick(boolean done) {
+    private static Pane mark(BenchProgress.State state) {
         Pane box = new Pane();
         box.setMinSize(16, 16);
-        if (done) {
-            Polygon tick = new Polygon(1, 8, 3, 6, 6, 10, 13, 2, 15, 4, 6, 14);
-            tick.getStyleClass().add("tick");
-            box.getChildren().add(tick);
-        } else {
-            Rectangle open = new Rectangle(1, 2, 13, 13);
-            open.getStyleClass().add("untick");
-            box.getChildren().add(open);
+        switch (state) {
+            case DONE -> {
+                Polygon tick = new Polygon(1, 8, 3, 6, 6, 10, 13, 2, 15, 4, 6, 14);
+                tick.getStyleClass().add("tick");
+                box.getChildren().add(tick);
+            }
+            case SKIPPED -> {
+                Line dash = new Line(2, 8, 14, 8);
+                dash.getStyleClass().add("skipped-mark");
+                box.getChildren().add(dash);
+            }
+            case RUNNING -> {
+                Circle clock = new Circle(7.5, 8.5, 6.5);
+                clock.getStyleClass().add("untick");
+                Polyline hands = new Polyline(7.5, 4, 7.5, 8.5, 11, 8.5);
+                hands.getStyleClass().add("clock-hands");
+                box.getChildren().addAll(clock, hands);
+            }
+            case OPEN, BLOCKED -> {
+                Rectangle open = new Rectangle(1, 2, 13, 13);
+                open.getStyleClass().add("untick");
+                box.getChildren().add(open);
+            }
         }
         return box;
     }

@@ -10,11 +10,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Screen;
 import wegweiser.app.controls.Facing;
 import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
@@ -30,6 +34,7 @@ import wegweiser.files.workshop.Workshop;
 /** What the person has chosen and the next start should remember. */
 public final class Choices {
     private static final int ENOUGH = 10;
+    private static final double MM_PER_INCH = 25.4;
     /** Sizes of text to choose from, in percent. */
     public static final List<Integer> TEXT = List.of(90, 100, 110, 125, 150);
 
@@ -45,6 +50,8 @@ public final class Choices {
     private final BooleanProperty buzzer = new SimpleBooleanProperty(false);
     private final IntegerProperty wiggleSeconds = new SimpleIntegerProperty(10);
     private final ObjectProperty<Optional<Facing>> facing = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<KeyCode>> pedal = new SimpleObjectProperty<>(Optional.empty());
+    private final DoubleProperty pixelsPerMm = new SimpleDoubleProperty(Screen.getPrimary().getDpi() / MM_PER_INCH);
     private final BooleanProperty twice = new SimpleBooleanProperty(true);
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
     private final ObjectProperty<Schools> schools = new SimpleObjectProperty<>(Schools.NONE);
@@ -65,6 +72,11 @@ public final class Choices {
             decimals();
         });
         textPercent.addListener((_, _, p) -> remember("text", p.toString()));
+        workshop.setting("pedal").flatMap(Choices::key).ifPresent(k -> pedal.set(Optional.of(k)));
+        pedal.addListener((_, _, k) -> remember("pedal", k.map(KeyCode::name).orElse("")));
+        workshop.setting("pixels-per-mm").filter(s -> s.matches("[0-9]{1,2}(\\.[0-9]{1,4})?"))
+                .map(Double::valueOf).filter(p -> p >= 1).ifPresent(pixelsPerMm::set);
+        pixelsPerMm.addListener((_, _, p) -> remember("pixels-per-mm", Words.plain(p.doubleValue(), 4)));
         rightHanded.set(!workshop.setting("hand").map("left"::equals).orElse(false));
         workshop.setting("cost.from").flatMap(Choices::time).ifPresent(f -> learnFrom = f);
         workshop.setting("cost").map(Choices::read).ifPresent(cost::set);
@@ -73,11 +85,15 @@ public final class Choices {
                 workshop.setting("school.network").flatMap(w -> HasId.find(Schools.Network.class, w)),
                 workshop.setting("school.cups").flatMap(w -> HasId.find(Schools.Cups.class, w)),
                 workshop.setting("school.current").flatMap(w -> HasId.find(Schools.Current.class, w)),
+                workshop.setting("school.crimp").flatMap(w -> HasId.find(Schools.Crimp.class, w)),
+                workshop.setting("school.splices").flatMap(w -> HasId.find(Schools.Splices.class, w)),
                 Extra.NONE));
         schools.addListener((_, _, s) -> {
             s.screen().ifPresent(w -> remember("school.screen", w.id()));
             s.network().ifPresent(w -> remember("school.network", w.id()));
             s.cups().ifPresent(w -> remember("school.cups", w.id()));
+            s.crimp().ifPresent(w -> remember("school.crimp", w.id()));
+            s.splices().ifPresent(w -> remember("school.splices", w.id()));
             s.current().ifPresent(w -> remember("school.current", w.id()));
         });
         cost.addListener((_, _, c) -> remember("cost",
@@ -210,6 +226,20 @@ public final class Choices {
     public void resizeText(int by) {
         int at = TEXT.indexOf(textPercent.get());
         textPercent.set(TEXT.get(Math.clamp(at + by, 0, TEXT.size() - 1)));
+    }
+
+    private static Optional<KeyCode> key(String name) {
+        return Arrays.stream(KeyCode.values()).filter(k -> k.name().equals(name)).findFirst();
+    }
+
+    /** A key beside Space that says done, as a pedal sends it; empty where there is none. */
+    public ObjectProperty<Optional<KeyCode>> pedalProperty() {
+        return pedal;
+    }
+
+    /** How many pixels make a millimetre on this screen, as it says itself or as somebody held something against it. */
+    public DoubleProperty pixelsPerMmProperty() {
+        return pixelsPerMm;
     }
 
     public BooleanProperty rightHandedProperty() {

@@ -2,6 +2,7 @@ package wegweiser.app.stage;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import wegweiser.core.advice.Advisor;
@@ -9,6 +10,7 @@ import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.derived.Derived;
+import wegweiser.core.make.BenchProgress;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.End;
@@ -81,12 +83,15 @@ public record Next(StageId stage, String words, boolean trouble) {
             return new Next(StageId.ROUTE, errors.getFirst().message(), true);
         }
         List<Step> steps = BenchSteps.of(derived, rightHanded);
-        Optional<Step> step = steps.stream().filter(s -> !job.done().contains(s.key())).findFirst();
+        BenchProgress progress = new BenchProgress(steps, job, Instant.now());
+        Optional<Step> step = progress.next();
         // before anything is built, readings that do not fit the plan are those of some other cable
         boolean unbuilt = job.readings().isEmpty()
                 || job.done().isEmpty() && Verdict.of(derived, fixture).result() == Verdict.Result.FAIL;
         return step.filter(_ -> unbuilt)
-                .map(s -> new Next(StageId.MAKE, t("next.step", s.n(), steps.size(), s.text()), false))
+                .map(s -> new Next(StageId.MAKE, progress.state(s) == BenchProgress.State.RUNNING
+                        ? t("next.waits", s.text(), Waits.clock(job.waitingFor(s.key()).orElseThrow().until()))
+                        : t("next.step", s.n(), steps.size(), s.text()), false))
                 .orElseGet(() -> proved(derived, fixture));
     }
 

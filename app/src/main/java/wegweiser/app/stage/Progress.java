@@ -2,6 +2,7 @@ package wegweiser.app.stage;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
+import wegweiser.core.make.BenchProgress;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Basis;
@@ -104,7 +106,7 @@ public record Progress(Map<StageId, Arm> arms) {
         if (steps.isEmpty()) {
             return new Arm(t("arm.waiting"), false, false);
         }
-        long done = steps.stream().filter(s -> derived.job().done().contains(s.key())).count();
+        long done = new BenchProgress(steps, derived.job(), Instant.now()).settled();
         return done == steps.size()
                 ? new Arm(t("arm.make.done"), true, false)
                 : done == 0

@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -51,6 +52,7 @@ public final class MainWindow {
     private final Background background = new Background();
     private final Overlay overlay = new Overlay(root);
     private final WindowKeys keys;
+    private final WaitWatch waits;
     private final List<Action> everywhere;
     private final Outside outside;
     private final FirstSteps lessons;
@@ -95,6 +97,7 @@ public final class MainWindow {
             refresh();
         });
         choices.fixtureProperty().addListener(_ -> refresh());
+        waits = new WaitWatch(session, this::refresh, Instant::now);
         keys = new WindowKeys(this, overlay, everywhere);
         keys.hear(root);
         root.setOnDragOver(e -> {

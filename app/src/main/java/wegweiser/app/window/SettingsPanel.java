@@ -51,7 +51,8 @@ final class SettingsPanel extends VBox {
                 line("numbers", oneOf("numbers", List.of(false, true),
                         c -> t(c ? "settings.comma" : "settings.point"), choices.commaProperty().get(),
                         choices.commaProperty()::set)));
-        group("hand", box("right-handed", choices.rightHandedProperty()), pace());
+        group("hand", box("right-handed", choices.rightHandedProperty()), line("pedal", new PedalKey(choices.pedalProperty())),
+                pace());
         group("meter",
                 line("fixture", oneOf("fixture", List.of(Fixture.values()), f -> t("fixture." + f.id()),
                         choices.fixtureProperty().get(), choices.fixtureProperty()::set)),
@@ -69,6 +70,14 @@ final class SettingsPanel extends VBox {
                         choices.schoolsProperty().get().cups().orElse(null),
                         w -> choices.schoolsProperty().get().withCups(w))),
                 reason("cups"),
+                line("crimp", school("crimp", Schools.Crimp.values(), Schools.Crimp.RATCHET,
+                        choices.schoolsProperty().get().crimp().orElse(null),
+                        w -> choices.schoolsProperty().get().withCrimp(w))),
+                reason("crimp"),
+                line("splices", school("splices", Schools.Splices.values(), Schools.Splices.SLEEVED,
+                        choices.schoolsProperty().get().splices().orElse(null),
+                        w -> choices.schoolsProperty().get().withSplices(w))),
+                reason("splices"),
                 line("current", school("current", Schools.Current.values(), Schools.Current.CAUTIOUS,
                         choices.schoolsProperty().get().current().orElse(null),
                         w -> choices.schoolsProperty().get().withCurrent(w))),

@@ -31,8 +31,8 @@ public enum ConnectorKind implements HasId {
     LUG("ring", Termination.CRIMP, Termination.SOLDER_CUP),
     SPADE("spade", Termination.CRIMP, Termination.SOLDER_CUP),
     CROCODILE("crocodile", Termination.SCREW, Termination.SOLDER_CUP),
-    CIRCULAR("circular", Termination.SOLDER_CUP, Termination.CRIMP),
-    OWN("", Termination.SOLDER_CUP, Termination.CRIMP);
+    CIRCULAR("circular", Termination.SOLDER_CUP, Termination.CRIMP, Termination.POTTED),
+    OWN("", Termination.SOLDER_CUP, Termination.CRIMP, Termination.POTTED);
 
     private final String stem;
     private final List<Termination> methods;
@@ -56,6 +56,14 @@ public enum ConnectorKind implements HasId {
     public boolean isHoused() {
         return switch (this) {
             case LUG, SPADE, BLADE, CROCODILE, BANANA -> false;
+            default -> true;
+        };
+    }
+
+    /** Whether it is also sold with wires moulded on. */
+    public boolean isMoulded() {
+        return switch (this) {
+            case TERMINAL, PLUGGABLE, LUG, SPADE, BLADE, BOX_HEADER, MICRO_RIBBON -> false;
             default -> true;
         };
     }

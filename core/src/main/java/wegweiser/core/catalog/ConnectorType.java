@@ -1,5 +1,6 @@
 package wegweiser.core.catalog;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -121,11 +122,18 @@ public record ConnectorType(String id, String title, String family, Gender gende
 
     /** Ways of joining wires to it, the usual one first. */
     public List<Termination> methods() {
-        // what goes on a cable and what goes on a board are joined in one way each
-        return kind() == ConnectorKind.MODULAR || kind() == ConnectorKind.PLUGGABLE
-                ? List.of(termination)
-                : kind().methods().stream().filter(m -> m != Termination.RIBBON || !ribbonOrder.isEmpty())
-                        .toList();
+        List<Termination> ways = new ArrayList<>();
+        if (kind() == ConnectorKind.MODULAR || kind() == ConnectorKind.PLUGGABLE) {
+            // what goes on a cable and what goes on a board are joined in one way each
+            ways.add(termination);
+        } else {
+            kind().methods().stream().filter(m -> m != Termination.RIBBON || !ribbonOrder.isEmpty())
+                    .forEach(ways::add);
+        }
+        if (kind().isMoulded()) {
+            ways.add(Termination.SPLICE);
+        }
+        return ways;
     }
 
     /**

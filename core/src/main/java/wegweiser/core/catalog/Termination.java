@@ -12,5 +12,14 @@ public enum Termination implements HasId {
     JACK_SOLDER,
     SCREW,
     CIRCULAR_DISPLACEMENT,
-    BARE
+    /** Cups in a connector that is cast: strength fibres and sheath are held by resin. */
+    POTTED,
+    /** The wires behind a connector that is there already are joined with those of the cable. */
+    SPLICE,
+    BARE;
+
+    /** Whether solder and heat are at hand, so that a component can be built in. */
+    public boolean isSoldered() {
+        return this == SOLDER_CUP || this == JACK_SOLDER || this == POTTED || this == SPLICE;
+    }
 }

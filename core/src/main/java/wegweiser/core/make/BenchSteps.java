@@ -1,17 +1,32 @@
 package wegweiser.core.make;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
+import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
 /**
- * The ordered steps at the bench, from the design and from how each connector is terminated: what must be on the
- * cable before the first joint, then end by end, closed only after a test, and tested again. An end that is kept has none.
+ * The ordered steps at the bench, from the design and from how each connector is terminated: the cable cut, what has to be
+ * on it before a joint bars the way, then end by end, tested before it is closed and again afterwards. An end that is kept
+ * has none but its tests.
  */
 public final class BenchSteps {
+    /** A bundle is tied every so many mm, about a hand's breadth. */
+    private static final int TIE_MM = 100;
+
+    /** Of more wires nobody finds two by trying pairs. */
+    private static final int FEW_WIRES = 4;
+
     private BenchSteps() {}
 
     /** The steps for a right-handed or left-handed person; empty when nothing is planned. */
@@ -24,33 +39,106 @@ public final class BenchSteps {
         return derived.once(List.of(BenchSteps.class, rightHanded), () -> steps(derived, rightHanded));
     }
 
+    /** The steps that cannot be done, or prove nothing, without one of them, in order. */
+    public static List<Step> dependents(List<Step> steps, String key) {
+        return Needs.dependents(steps, key);
+    }
+
     private static List<Step> steps(Derived derived, boolean rightHanded) {
         Job job = derived.job();
         if (job.links().isEmpty()) {
             return List.of();
         }
-        StepsSoFar steps = new StepsSoFar();
-        prepare(derived, steps);
-        job.ends().stream().filter(end -> !job.keeps(end.name()))
-                .forEach(end -> new EndSteps(derived, end, rightHanded, steps).write());
-        steps.plain("look", "", "look");
-        steps.careful("prove", "", "prove", "first-power");
-        steps.plain("label", "", "label");
-        return steps.all();
+        Worklist list = new Worklist();
+        List<End> made = job.ends().stream().filter(end -> !job.keeps(end.name())).toList();
+        prepare(derived, made, list);
+        Set<String> finished = new HashSet<>(job.kept());
+        for (End end : made) {
+            EndSteps.first(at(derived, end, rightHanded, list, finished));
+        }
+        for (End end : made) {
+            if (isBundle(job) && end.equals(made.getLast())) {
+                // afterwards no opening is left for what goes round the whole bundle
+                list.add("bundle", new Deed.Slide("", List.of(Thing.of(Thing.Kind.BUNDLE_SLEEVE))), "bundle", "",
+                        end.name());
+            }
+            EndSteps.write(at(derived, end, rightHanded, list, finished));
+            finished.add(end.name());
+        }
+        BetweenEnds.write(derived, list);
+        for (End end : job.ends().stream().filter(end -> job.keeps(end.name())).toList()) {
+            AtEnd at = at(derived, end, rightHanded, list, finished);
+            if (at.type != null && !at.wires.isEmpty()) {
+                list.add("test-kept", new Deed.Test(end.name(), at.contacts()), "beep-kept", "", end.name());
+            }
+        }
+        finish(derived, list);
+        return list.all();
     }
 
-    private static void prepare(Derived derived, StepsSoFar steps) {
+    private static AtEnd at(Derived derived, End end, boolean rightHanded, Worklist list, Set<String> finished) {
+        return new AtEnd(derived, end, derived.connector(end.name()).orElse(null), rightHanded, list, finished);
+    }
+
+    private static boolean isBundle(Job job) {
+        return job.ends().size() > 2;
+    }
+
+    private static void prepare(Derived derived, List<End> made, Worklist list) {
         Job job = derived.job();
-        CutList.of(job)
-                .ifPresent(cut -> steps.careful("cut", "", "cut", "blade", Words.number(cut.totalMm() / 1000),
-                        derived.cable().map(CableStock::title).orElse(Words.say("step.cable"))));
-        for (End end : job.ends().stream().filter(e -> !job.keeps(e.name())).toList()) {
-            derived.connector(end.name()).ifPresent(t -> {
-                String parts = Words.say("step.slide." + t.termination().id());
-                if (!parts.isEmpty()) {
-                    steps.plain("slide", end.name(), "slide", parts, end.name());
-                }
-            });
+        boolean cast = made.stream().flatMap(e -> derived.connector(e.name()).stream())
+                .anyMatch(t -> Set.of(Termination.POTTED, Termination.SPLICE).contains(t.termination()));
+        if (cast) {
+            list.add("lay-out", new Deed.Look("", List.of(), 120), "lay-out", "");
         }
+        CutList.of(job).ifPresent(cut -> list.add("cut", new Deed.Cut(""), "cut", "blade",
+                Words.number(cut.totalMm() / 1000),
+                derived.cable().map(CableStock::title).orElse(Words.say("step.cable"))));
+        List<String> off = Narrowed.of(derived);
+        if (!off.isEmpty()) {
+            List<String> all = derived.cable().orElseThrow().conductors();
+            list.add("peel", new Deed.Peel("", off), "peel", "blade", off.size(), off.getFirst(), off.getLast(),
+                    all.get(all.size() - off.size() - 1));
+        }
+        job.ends().stream().filter(e -> job.keeps(e.name()) && !made.isEmpty())
+                .forEach(e -> findWires(derived, e, list));
+        if (!job.kept().isEmpty()) {
+            made.forEach(e -> list.add("back", new Deed.Cut(e.name()), "cut-back", "blade", e.name()));
+        }
+    }
+
+    /** Behind a connector that stays the wires have to be found, as far as they were not measured. */
+    private static void findWires(Derived derived, End end, Worklist list) {
+        Map<String, List<String>> wires = EndWires.of(derived.job(), end);
+        List<Terminal> unknown = wires.entrySet().stream()
+                .filter(w -> w.getValue().stream().noneMatch(EndWires::isScreen)).map(Map.Entry::getKey)
+                .map(end::terminal).filter(t -> derived.looseLeads().at(t).isEmpty()).toList();
+        int count = derived.cable().map(c -> c.conductors().size()).orElse(unknown.size());
+        if (!unknown.isEmpty() && count > 1) {
+            // of all pairs of wires one answers, and that is known when all others did not
+            List<String> more = count > FEW_WIRES
+                    ? List.of()
+                    : List.of(Words.say("step.find-kept.by-reaction", count, count * (count - 1) / 2 - 1));
+            list.detailed("find", new Deed.Look(end.name(), unknown, 20 + 10 * unknown.size()), "find-kept", "",
+                    more, end.name());
+        }
+    }
+
+    private static void finish(Derived derived, Worklist list) {
+        if (isBundle(derived.job())) {
+            list.add("ties", new Deed.Close(""), "ties", "hot-air", Words.number(TIE_MM));
+        }
+        list.add("look", new Deed.Look("", List.of(), 60), "look", "");
+        List<String> more = new ArrayList<>();
+        boolean supply = derived.pins().stream().anyMatch(p -> p.row().direction()
+                .filter(d -> d == Direction.SUPPLY_OUT || d == Direction.SUPPLY_IN).isPresent());
+        if (supply) {
+            more.add(Words.say("step.prove.supply"));
+        }
+        if (derived.job().links().stream().anyMatch(l -> l.is(PartKind.RESISTOR))) {
+            more.add(Words.say("step.prove.resistor"));
+        }
+        list.detailed("prove", new Deed.Look("", List.of(), 300), "prove", "first-power", more);
+        list.add("label", new Deed.Look("", List.of(), 60), "label", "");
     }
 }

@@ -16,6 +16,9 @@ public record CutList(List<Item> items) {
     /** Kept for cutting off a bad end and terminating it again. */
     private static final double RETERMINATION_MM = 75;
 
+    /** Sheath off at an end that goes into no connector, in mm. */
+    static final double LOOSE_MM = 40;
+
     /** One part of the length. */
     public record Item(String words, double mm) {}
 
@@ -55,7 +58,9 @@ public record CutList(List<Item> items) {
             case PUNCH_DOWN -> 40;
             case JACK_SOLDER -> 15;
             case SCREW -> 30;
-            case BARE -> 40;
+            case POTTED -> 45;
+            case SPLICE -> 40;
+            case BARE -> LOOSE_MM;
         };
     }
 

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import wegweiser.core.catalog.Termination;
+import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -14,9 +14,6 @@ import wegweiser.core.model.Terminal;
 
 /** Which wires of the cable go to which contacts of an end. */
 final class EndWires {
-    /** The name of the screen where it is a conductor. */
-    static final String SCREEN = "screen";
-
     private EndWires() {}
 
     /** For each contact of an end that a wire goes to, the conductors that go there, in the order of the links. */
@@ -37,6 +34,20 @@ final class EndWires {
         return found;
     }
 
+    /** The ends that wires run to from a contact, where more than one leaves it; empty for a cable with two ends. */
+    static List<String> branches(Job job, Terminal contact) {
+        List<String> ends = job.links().stream()
+                .filter(l -> !l.isWithinOneEnd() && !l.is(PartKind.CUT) && l.touches(contact))
+                .flatMap(l -> l.to().map(t -> l.from().equals(contact) ? t : l.from()).stream())
+                .map(Terminal::end).distinct().toList();
+        return ends.size() > 1 ? ends : List.of();
+    }
+
+    /** Whether a wire is the screen of the cable. */
+    static boolean isScreen(String wire) {
+        return Link.isScreenName(wire);
+    }
+
     /** Whether a link is a part in line with a wire along the cable. */
     static boolean isPartInLine(Link link) {
         return link.to().isPresent() && link.part().isPresent() && !link.isWithinOneEnd()
@@ -44,13 +55,17 @@ final class EndWires {
                 && !link.is(PartKind.JUMPER);
     }
 
-    /** The end at which a part in line is built in: the first that is soldered, else the first. */
-    static String buildsIn(Derived derived, Link link) {
-        List<String> ends = derived.job().ends().stream().map(End::name)
-                .filter(n -> n.equals(link.from().end()) || n.equals(link.to().orElseThrow().end())).toList();
+    /**
+     * The end at which a component in line is built in: the first of its two that is made anew and soldered, else the
+     * first that is made anew; empty where both are on the cable already, so that it goes between them.
+     */
+    static Optional<String> buildsIn(Derived derived, Link link) {
+        Job job = derived.job();
+        List<String> ends = job.ends().stream().map(End::name)
+                .filter(n -> n.equals(link.from().end()) || n.equals(link.to().orElseThrow().end()))
+                .filter(n -> !job.keeps(n)).toList();
         return ends.stream()
-                .filter(n -> derived.connector(n).map(t -> t.termination() == Termination.SOLDER_CUP
-                        || t.termination() == Termination.JACK_SOLDER).orElse(false))
-                .findFirst().orElse(ends.getFirst());
+                .filter(n -> derived.connector(n).map(t -> t.termination().isSoldered()).orElse(false))
+                .findFirst().or(() -> ends.stream().findFirst());
     }
 }

@@ -2,15 +2,11 @@ package wegweiser.core.make;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
-import wegweiser.core.electrical.Copper;
-import wegweiser.core.electrical.SerialLine;
 import wegweiser.core.model.CableStock;
-import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -19,17 +15,13 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
-import wegweiser.core.signals.Level;
 import wegweiser.core.words.Words;
 
-/** What to lay out on the bench, and what the finished cable will measure. */
+/** What to lay out on the bench. */
 public final class Materials {
     private static final int USUAL_AWG = 24;
 
     private Materials() {}
-
-    /** Supplied inner diameters of shrink sleeve, in mm. */
-    public static final List<Double> SLEEVES_MM = List.of(1.2, 1.6, 2.4, 3.2, 4.8, 6.4, 9.5, 12.7);
 
     /** A part and how many of it. */
     public record Item(Article article, String words, int count) {
@@ -37,9 +29,6 @@ public final class Materials {
             this(new Article(kind, of), words, count);
         }
     }
-
-    /** A figure with its unit, in words. */
-    public record Figure(String words, String value) {}
 
     /** Connectors, hoods, sleeves and components of a job; of an end that is kept there are none. */
     public static List<Item> parts(Job job) {
@@ -80,7 +69,7 @@ public final class Materials {
             }
             case SCREW -> items.add(new Item(Article.Kind.PART, "ferrule/" + gauge(job),
                     Words.say("part.ferrule"), joints));
-            case RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, BARE -> {
+            case RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, POTTED, SPLICE, BARE -> {
             }
         }
     }
@@ -96,11 +85,8 @@ public final class Materials {
         return Cables.of(job).map(CableStock::awg).orElse(USUAL_AWG);
     }
 
-    /** The shrink sleeve for a single wire: at least 1.2 times its insulation, which is taken as 0.3 mm of wall. */
     private static double sleeveMm(Job job) {
-        double insulated = 1.15 * Copper.diameterMm(gauge(job)) + 0.6;
-        return SLEEVES_MM.stream().filter(mm -> mm >= 1.2 * insulated).findFirst()
-                .orElse(SLEEVES_MM.getLast());
+        return Sleeves.over(Sleeves.insulatedMm(gauge(job))).orElse(Sleeves.SIZES_MM.getLast());
     }
 
     private static String partOf(Part part) {
@@ -120,35 +106,6 @@ public final class Materials {
             case FUSE -> Words.say("part.fuse");
             case CAPACITOR, JUMPER, CUT -> Words.say("part.capacitor");
         };
-    }
-
-    /** Resistance, capacitance and reach of the chosen cable; empty until a cable and a length are chosen. */
-    public static List<Figure> electrical(Job job) {
-        CableStock cable = Cables.of(job).orElse(null);
-        if (cable == null || job.cable().lengthMm().isEmpty()) {
-            return List.of();
-        }
-        double length = job.cable().lengthMm().getAsDouble();
-        List<Figure> figures = new ArrayList<>();
-        figures.add(new Figure(Words.say("figure.loop"),
-                Quantity.words(Copper.loopOhms(cable.awg(), cable.stranded(), length), Unit.OHM)));
-        boolean serial = job.ends().stream().flatMap(e -> e.pinout().stream())
-                .anyMatch(r -> Level.of(r).equals(Optional.of(Level.RS232)));
-        if (cable.pfPerMetre() > 0 && serial) {
-            figures.add(new Figure(Words.say("figure.capacitance", Math.round(SerialLine.MOST_PICOFARADS)),
-                    Math.round(SerialLine.picofarads(cable, length)) + " pF"));
-            figures.add(new Figure(Words.say("figure.longest"),
-                    Math.round(SerialLine.longestMetres(cable)) + " m"));
-        }
-        double amps = job.ends().stream().flatMap(e -> e.pinout().stream())
-                .filter(r -> r.direction().map(d -> d == Direction.SUPPLY_IN).orElse(false))
-                .mapToDouble(r -> r.amps().orElse(0)).max().orElse(0);
-        if (amps > 0) {
-            figures.add(new Figure(Words.say("figure.drop", Words.number(amps)),
-                    Quantity.words(Copper.dropVolts(amps, cable.awg(), cable.stranded(), length),
-                            Unit.VOLT)));
-        }
-        return figures;
     }
 
     /** Terminals of a job that a wire goes to, at one end. */

@@ -30,7 +30,7 @@ public final class Redo {
             cable = cable.withLengthMm(left);
         }
         List<String> kept = job.ends().stream().map(End::name).filter(name -> !name.equals(end)).toList();
-        return job.withTitle(title).withCable(cable).withDone(List.of()).withKept(kept)
+        return job.withTitle(title).withCable(cable).unbuilt().withKept(kept)
                 .withReadingsSetAside(SetAside.BEFORE_BUILDING);
     }
 }

@@ -2,13 +2,12 @@ package wegweiser.core.make;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 
 /**
@@ -23,14 +22,49 @@ record TurnedOver(String first, String last, String contact, List<String> contac
         contacts = List.copyOf(contacts);
     }
 
-    /** The runs that the plan turns over at an end, from the marked edge. O(links). */
+    /** A wire and the place in the connector that the plan gives it, both counted from the marked edge. */
+    private record Lies(int wire, int place) {
+        boolean isWithin(int first, int last) {
+            return wire >= first && wire <= last || place >= first && place <= last;
+        }
+    }
+
+    /**
+     * The runs that the plan turns over at an end, from the marked edge. Of a run that is turned over, wire and place have
+     * one sum; it is one when that holds of everything that the plan has there. O(wires squared).
+     */
     static List<TurnedOver> at(Derived derived, End end, ConnectorType type, CableStock cable) {
         List<TurnedOver> found = new ArrayList<>();
+        List<Lies> all = lies(derived, end, type, cable);
+        for (int sum : all.stream().filter(l -> l.wire != l.place).map(l -> l.wire + l.place).distinct().sorted()
+                .toList()) {
+            List<Lies> run = all.stream().filter(l -> l.wire != l.place && l.wire + l.place == sum).toList();
+            int first = run.stream().mapToInt(l -> Math.min(l.wire, l.place)).min().orElseThrow();
+            int last = sum - first;
+            boolean whole = last < Math.min(type.ribbonOrder().size(), cable.conductors().size())
+                    && all.stream().filter(l -> l.isWithin(first, last))
+                            .allMatch(l -> l.wire + l.place == sum);
+            if (whole) {
+                found.add(new TurnedOver(cable.conductors().get(first), cable.conductors().get(last),
+                        type.ribbonOrder().get(first), type.ribbonOrder().subList(first, last + 1)));
+            }
+        }
+        return found;
+    }
+
+    /** Contacts whose wire lies at another place without being part of a turned run: these have to be sorted by hand. */
+    static List<String> sortedByHand(Derived derived, End end, ConnectorType type, CableStock cable) {
+        List<TurnedOver> runs = at(derived, end, type, cable);
+        return lies(derived, end, type, cable).stream().filter(l -> l.wire != l.place)
+                .map(l -> type.ribbonOrder().get(l.place))
+                .filter(c -> runs.stream().noneMatch(r -> r.contacts().contains(c))).distinct().toList();
+    }
+
+    private static List<Lies> lies(Derived derived, End end, ConnectorType type, CableStock cable) {
+        List<Lies> found = new ArrayList<>();
         if (cable == null || !cable.flat()) {
             return found;
         }
-        // wires off their place, each with the sum of wire and place, which is one for a run that is turned over
-        Map<Integer, List<Integer>> runs = new TreeMap<>();
         for (Link link : derived.job().links()) {
             int wire = link.conductor().map(cable.conductors()::indexOf).orElse(-1);
             Terminal here = link.from().end().equals(end.name())
@@ -38,21 +72,10 @@ record TurnedOver(String first, String last, String contact, List<String> contac
                     : link.to().orElse(link.from());
             int place = type.ribbonOrder().indexOf(here.contact());
             if (wire >= 0 && place >= 0 && here.end().equals(end.name()) && !link.isWithinOneEnd()
-                    && wire != place) {
-                runs.computeIfAbsent(wire + place, _ -> new ArrayList<>()).addAll(List.of(wire, place));
+                    && !link.is(PartKind.CUT)) {
+                found.add(new Lies(wire, place));
             }
         }
-        runs.forEach((sum, places) -> {
-            int first = places.stream().mapToInt(Integer::intValue).min().orElseThrow();
-            int last = sum - first;
-            List<String> contacts = new ArrayList<>();
-            for (int place = first; place <= Math.min(last, type.ribbonOrder().size() - 1); place++) {
-                contacts.add(type.ribbonOrder().get(place));
-            }
-            found.add(new TurnedOver(cable.conductors().get(first),
-                    cable.conductors().get(Math.min(last, cable.conductors().size() - 1)),
-                    type.ribbonOrder().get(first), contacts));
-        });
         return found;
     }
 }

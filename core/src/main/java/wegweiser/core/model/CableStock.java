@@ -45,6 +45,12 @@ public record CableStock(String id, String title, List<String> conductors, int a
                 stranded, flat, coloursUncertain, lengthMm, note, more);
     }
 
+    /** This cable with all its conductors of one gauge. */
+    public CableStock withAwg(int gauge) {
+        return new CableStock(id, title, conductors, gauge, thick, gauge, pairs, screen, pfPerMetre,
+                diameterMm, stranded, flat, coloursUncertain, lengthMm, note, extra);
+    }
+
     public boolean isScreened() {
         return !screen.isEmpty();
     }

@@ -1,5 +1,6 @@
 package wegweiser.core.model;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -16,6 +17,8 @@ import java.util.function.UnaryOperator;
  * @param connectors the job's own connector descriptions, as plain values
  * @param waivers findings that stand for a written reason
  * @param done keys of the bench steps that are ticked
+ * @param skipped bench steps that were left out for a reason
+ * @param waiting bench steps that only time does, as far as they have begun
  * @param setAside readings of an earlier cable or state
  * @param ladderValues values of a ladder plug that did not become readings yet
  * @param simulation what stands in for the things on the bench
@@ -25,6 +28,7 @@ import java.util.function.UnaryOperator;
  */
 public record Job(int version, String title, List<End> ends, CableUse cable, List<Link> links,
         List<Reading> readings, List<OwnConnector> connectors, List<Waiver> waivers, List<String> done,
+        List<Skipped> skipped, List<Waiting> waiting,
         List<SetAside> setAside, Optional<LadderValues> ladderValues, Optional<Simulated> simulation,
         Schools schools, Basis basis, List<String> kept, Map<String, Object> extra) {
     /** The version of the job file that this program writes; it reads all before it. */
@@ -38,6 +42,8 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         connectors = List.copyOf(connectors);
         waivers = List.copyOf(waivers);
         done = List.copyOf(done);
+        skipped = List.copyOf(Objects.requireNonNullElse(skipped, List.of()));
+        waiting = List.copyOf(Objects.requireNonNullElse(waiting, List.of()));
         setAside = List.copyOf(setAside);
         schools = Objects.requireNonNullElse(schools, Schools.NONE);
         basis = Objects.requireNonNullElse(basis, Basis.NONE);
@@ -47,7 +53,7 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
 
     public static Job of(String title, List<End> ends, List<Link> links, List<Reading> readings) {
         return new Job(VERSION, title, ends, CableUse.NONE, links, readings, List.of(), List.of(), List.of(),
-                List.of(), Optional.empty(), Optional.empty(), Schools.NONE, Basis.NONE, List.of(),
+                List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Schools.NONE, Basis.NONE, List.of(),
                 Extra.NONE);
     }
 
@@ -80,7 +86,7 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     }
 
     public Job withTitle(String newTitle) {
-        return new Job(version, newTitle, ends, cable, links, readings, connectors, waivers, done, setAside,
+        return new Job(version, newTitle, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
@@ -88,7 +94,7 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     public Job withEnds(List<End> newEnds) {
         List<String> there = kept.stream().filter(k -> newEnds.stream().anyMatch(e -> e.name().equals(k)))
                 .toList();
-        return new Job(version, title, newEnds, cable, links, readings, connectors, waivers, done, setAside,
+        return new Job(version, title, newEnds, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, there, extra);
     }
 
@@ -107,12 +113,12 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         List<OwnConnector> all = new ArrayList<>(connectors);
         all.removeIf(c -> c.id().equals(connector.id()));
         all.add(connector);
-        return new Job(version, title, ends, cable, links, readings, all, waivers, done, setAside,
+        return new Job(version, title, ends, cable, links, readings, all, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withCable(CableUse newCable) {
-        return new Job(version, title, ends, newCable, links, readings, connectors, waivers, done, setAside,
+        return new Job(version, title, ends, newCable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
@@ -130,17 +136,17 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         List<Reading> left = new ArrayList<>(readings);
         List<SetAside> aside = new ArrayList<>(setAside);
         aside.add(new SetAside(why, List.of(left.remove(at))));
-        return new Job(version, title, ends, cable, links, left, connectors, waivers, done, aside,
+        return new Job(version, title, ends, cable, links, left, connectors, waivers, done, skipped, waiting, aside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withLinks(List<Link> newLinks) {
-        return new Job(version, title, ends, cable, newLinks, readings, connectors, waivers, done, setAside,
+        return new Job(version, title, ends, cable, newLinks, readings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withReadings(List<Reading> newReadings) {
-        return new Job(version, title, ends, cable, links, newReadings, connectors, waivers, done, setAside,
+        return new Job(version, title, ends, cable, links, newReadings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
@@ -162,42 +168,68 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     }
 
     public Job withWaivers(List<Waiver> newWaivers) {
-        return new Job(version, title, ends, cable, links, readings, connectors, newWaivers, done, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, newWaivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withDone(List<String> newDone) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, newDone, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, newDone, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
+    public Job withSkipped(List<Skipped> newSkipped) {
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, newSkipped,
+                waiting, setAside, ladderValues, simulation, schools, basis, kept, extra);
+    }
+
+    public Job withWaiting(List<Waiting> newWaiting) {
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped,
+                newWaiting, setAside, ladderValues, simulation, schools, basis, kept, extra);
+    }
+
+    /** This job with none of its bench steps done. */
+    public Job unbuilt() {
+        return withDone(List.of()).withSkipped(List.of()).withWaiting(List.of());
+    }
+
+    /** What is known of a bench step that only time does; empty when it has not begun. */
+    public Optional<Waiting> waitingFor(String step) {
+        return waiting.stream().filter(w -> w.step().equals(step)).findFirst();
+    }
+
+    /** Whether a bench step needs nobody any more: it is done, its time has passed, or it was left out for a reason. */
+    public boolean isSettled(String step, Instant now) {
+        return done.contains(step) || skipped.stream().anyMatch(s -> s.step().equals(step))
+                || waitingFor(step).filter(w -> w.isOver(now)).isPresent();
+    }
+
     public Job withSetAside(List<SetAside> newSetAside) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, newSetAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, newSetAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withLadderValues(Optional<LadderValues> newValues) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
                 newValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withSimulation(Simulated newSimulation) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, Optional.of(newSimulation), schools, basis, kept, extra);
     }
 
     public Job withSchools(Schools newSchools) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, newSchools, basis, kept, extra);
     }
 
     public Job withBasis(Basis newBasis) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, newBasis, kept, extra);
     }
 
     public Job withKept(List<String> newKept) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, newKept, extra);
     }
 
@@ -207,7 +239,7 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     }
 
     public Job withExtra(Map<String, Object> newExtra) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, newExtra);
     }
 
@@ -218,7 +250,7 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         }
         List<SetAside> aside = new ArrayList<>(setAside);
         aside.add(new SetAside(why, readings));
-        return new Job(version, title, ends, cable, links, List.of(), connectors, waivers, done, aside,
+        return new Job(version, title, ends, cable, links, List.of(), connectors, waivers, done, skipped, waiting, aside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 }

@@ -2,6 +2,7 @@ package wegweiser.core.model;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One planned connection.
@@ -13,6 +14,8 @@ import java.util.Optional;
  */
 public record Link(Terminal from, Optional<Terminal> to, Optional<String> conductor, Optional<Part> part,
         Optional<String> why, boolean pinned, Map<String, Object> extra) {
+    private static final Set<String> SCREEN_NAMES = Set.of("screen", "shield", "drain", "braid");
+
     public Link {
         extra = Extra.kept(extra);
     }
@@ -41,6 +44,11 @@ public record Link(Terminal from, Optional<Terminal> to, Optional<String> conduc
     /** Whether the part of this link is of the given kind. */
     public boolean is(PartKind kind) {
         return part.map(p -> p.kind() == kind).orElse(false);
+    }
+
+    /** Whether a conductor's name is one of those that the screen of a cable goes by. */
+    public static boolean isScreenName(String conductor) {
+        return SCREEN_NAMES.contains(conductor);
     }
 
     /** Whether both terminals belong to the same end. */

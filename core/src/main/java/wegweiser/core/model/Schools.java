@@ -10,12 +10,15 @@ import java.util.Optional;
  * @param network which colours of TIA-568 lie at the contacts of a network plug
  * @param cups how solder comes into a cup
  * @param current by which table a conductor may carry a current
+ * @param crimp how the wings of an open-barrel contact are closed
+ * @param splices how joints with the wires behind a moulded connector are covered
  */
 public record Schools(Optional<Screen> screen, Optional<Network> network, Optional<Cups> cups,
-        Optional<Current> current, Map<String, Object> extra) {
+        Optional<Current> current, Optional<Crimp> crimp, Optional<Splices> splices,
+        Map<String, Object> extra) {
     /** Nothing chosen. */
     public static final Schools NONE = new Schools(Optional.empty(), Optional.empty(), Optional.empty(),
-            Optional.empty(), Extra.NONE);
+            Optional.empty(), Optional.empty(), Optional.empty(), Extra.NONE);
 
     public Schools {
         extra = Extra.kept(extra);
@@ -43,19 +46,41 @@ public record Schools(Optional<Screen> screen, Optional<Network> network, Option
         FREE_AIR
     }
 
+    public enum Crimp implements HasId {
+        /** Both pairs of wings in one stroke of a ratchet tool. */
+        RATCHET,
+        /** One wing after the other with a plain tool. */
+        ONE_WING,
+        /** Wings cut off and soldered: for repairs. */
+        SOLDERED
+    }
+
+    public enum Splices implements HasId {
+        SLEEVED,
+        CAST
+    }
+
     public Schools withScreen(Screen chosen) {
-        return new Schools(Optional.of(chosen), network, cups, current, extra);
+        return new Schools(Optional.of(chosen), network, cups, current, crimp, splices, extra);
     }
 
     public Schools withNetwork(Network chosen) {
-        return new Schools(screen, Optional.of(chosen), cups, current, extra);
+        return new Schools(screen, Optional.of(chosen), cups, current, crimp, splices, extra);
     }
 
     public Schools withCups(Cups chosen) {
-        return new Schools(screen, network, Optional.of(chosen), current, extra);
+        return new Schools(screen, network, Optional.of(chosen), current, crimp, splices, extra);
     }
 
     public Schools withCurrent(Current chosen) {
-        return new Schools(screen, network, cups, Optional.of(chosen), extra);
+        return new Schools(screen, network, cups, Optional.of(chosen), crimp, splices, extra);
+    }
+
+    public Schools withCrimp(Crimp chosen) {
+        return new Schools(screen, network, cups, current, Optional.of(chosen), splices, extra);
+    }
+
+    public Schools withSplices(Splices chosen) {
+        return new Schools(screen, network, cups, current, crimp, Optional.of(chosen), extra);
     }
 }

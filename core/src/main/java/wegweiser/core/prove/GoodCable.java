@@ -40,7 +40,7 @@ public final class GoodCable {
         for (MeasuredPart part : evidence.parts()) {
             part(part).ifPresent(p -> links.add(Link.of(part.a(), part.b()).withPart(p)));
         }
-        return job.withLinks(links).withDone(List.of());
+        return job.withLinks(links).unbuilt();
     }
 
     private static void chain(List<Terminal> terminals, List<Link> links) {

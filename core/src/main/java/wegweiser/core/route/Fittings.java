@@ -52,8 +52,7 @@ final class Fittings {
     /** Whether a connector has room for a part, or a second wire, at its contacts. */
     static boolean takesParts(Job job, String end) {
         return job.end(end).flatMap(Catalogue.of(job)::of).map(t -> t.termination())
-                .filter(t -> t == Termination.SOLDER_CUP || t == Termination.SCREW
-                        || t == Termination.JACK_SOLDER)
+                .filter(t -> t == Termination.SCREW || t.isSoldered())
                 .isPresent();
     }
 

@@ -141,7 +141,7 @@ public final class Router {
     }
 
     private static boolean isScreen(Link link) {
-        return link.conductor().map("screen"::equals).orElse(false);
+        return link.conductor().map(Link::isScreenName).orElse(false);
     }
 
     private Scheme scheme(String id, String way, Set<Joint.Kind> kinds, boolean loops) {

@@ -4,13 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.SerialLine;
+import wegweiser.core.electrical.TwoWireBus;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.signals.Level;
 
 /** More capacitance on a line than its driver moves: 2500 pF on RS-232 (TIA-232-F), 400 pF on I2C (UM10204). */
 final class Capacitance implements Rule {
-    private static final double I2C_PICOFARADS = 400;
-
     @Override
     public String id() {
         return "capacitance";
@@ -29,7 +28,7 @@ final class Capacitance implements Rule {
                     found);
         }
         if (carries(derived, Level.I2C)) {
-            compare(Level.I2C, cable.pfPerMetre() * millimetres / 1000, I2C_PICOFARADS, found);
+            compare(Level.I2C, cable.pfPerMetre() * millimetres / 1000, TwoWireBus.MOST_PICOFARADS, found);
         }
         return found;
     }

@@ -32,7 +32,7 @@ final class ContactTwice implements Rule {
                     .orElse(Termination.BARE);
             int takes = switch (termination) {
                 case RIBBON, MODULAR, PUNCH_DOWN, CRIMP, CIRCULAR_DISPLACEMENT -> 1;
-                case SOLDER_CUP, JACK_SOLDER, SCREW -> 2;
+                case SOLDER_CUP, JACK_SOLDER, SCREW, POTTED, SPLICE -> 2;
                 case BARE -> Integer.MAX_VALUE;
             };
             if (count > takes) {

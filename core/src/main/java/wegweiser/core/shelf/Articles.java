@@ -16,6 +16,7 @@ import wegweiser.core.library.Library;
 import wegweiser.core.make.Article;
 import wegweiser.core.make.Article.Kind;
 import wegweiser.core.make.Materials;
+import wegweiser.core.make.Sleeves;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
@@ -40,7 +41,7 @@ public final class Articles {
                 .map(c -> new Named(new Article(Kind.CABLE, c.id()), c.title())).toList();
         connectors = new ConnectorSearch(library.catalogue().all());
         List<Named> more = new ArrayList<>();
-        Materials.SLEEVES_MM.forEach(mm -> more.add(named(new Article(Kind.SLEEVE, Words.plain(mm, 1)))));
+        Sleeves.SIZES_MM.forEach(mm -> more.add(named(new Article(Kind.SLEEVE, Words.plain(mm, 1)))));
         TreeSet<String> parts = new TreeSet<>(List.of("diode"));
         for (ConnectorType type : library.catalogue().all().stream().filter(t -> t.kind().isHoused())
                 .toList()) {
@@ -49,7 +50,7 @@ public final class Articles {
                     case SOLDER_CUP -> parts.add("hood/" + type.family());
                     case MODULAR -> parts.add("boot/" + type.family());
                     case CRIMP -> parts.add("contact/" + type.family());
-                    case SCREW, RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, BARE -> {
+                    case SCREW, RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, POTTED, SPLICE, BARE -> {
                     }
                 }
             }

@@ -29,7 +29,8 @@ class RedoTest {
                     .isEqualTo(job.cable().lengthMm().getAsDouble() - 30);
             List<Step> open = BenchSteps.of(anew, true);
             assertThat(open).as("%s, %s", cable.id(), end.name()).isNotEmpty()
-                    .allMatch(s -> s.end().equals(end.name()) || s.end().isEmpty())
+                    .allMatch(s -> s.end().equals(end.name()) || s.end().isEmpty()
+                            || s.deed() instanceof Deed.Test || s.deed() instanceof Deed.Look)
                     .noneMatch(s -> s.key().equals(":cut"));
             assertThat(open).anyMatch(s -> s.key().equals(":prove"));
             List<String> there = BenchSteps.of(job, true).stream().filter(s -> s.end().equals(end.name()))
@@ -54,7 +55,8 @@ class RedoTest {
         Job anew = Redo.of(cables().getFirst().job(), "A", 0, "anew");
         assertThat(anew.kept()).containsExactly("B");
         assertThat(anew.withEnds(List.of(anew.ends().getFirst())).kept()).isEmpty();
-        assertThat(BenchSteps.of(anew.withKept(List.of("A", "B")), true)).allMatch(s -> s.end().isEmpty());
+        assertThat(BenchSteps.of(anew.withKept(List.of("A", "B")), true)).allMatch(s -> s.end().isEmpty()
+                || s.deed() instanceof Deed.Test);
     }
 
     @Test

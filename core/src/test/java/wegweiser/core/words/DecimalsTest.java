@@ -7,10 +7,11 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Isolated;
-import wegweiser.core.make.Materials;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 import wegweiser.core.shelf.Need;
+import wegweiser.core.sizing.Sizing;
+import wegweiser.core.sizing.SizingLine;
 import wegweiser.core.usual.UsualCable;
 
 /** Numbers shown with a comma. By itself: the sign holds for the whole process. */
@@ -56,7 +57,7 @@ class DecimalsTest {
     @Test
     void sentencesHaveIt() {
         Words.partOffDecimalsBy(',');
-        assertThat(UsualCable.all().stream().flatMap(c -> Materials.electrical(c.job()).stream())
-                .map(Materials.Figure::value)).noneMatch(v -> v.contains("."));
+        assertThat(UsualCable.all().stream().flatMap(c -> Sizing.of(c.job()).stream())
+                .map(SizingLine::figure)).noneMatch(v -> v.contains("."));
     }
 }

@@ -40,7 +40,9 @@ import wegweiser.core.model.PortReading;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Schools;
 import wegweiser.core.model.SetAside;
+import wegweiser.core.model.Skipped;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Waiting;
 import wegweiser.core.model.Waiver;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.words.Words;
@@ -56,7 +58,7 @@ final class Shapes {
                 .addMixIn(End.class, OfEnd.class).addMixIn(PinRow.class, OfRow.class)
                 .addMixIn(Link.class, OfLink.class)
                 .addMixIn(PinSource.class, OfSource.class).addMixIn(Reading.class, OfReading.class)
-                .addMixIn(LadderValues.class, OfLadder.class).addMixIn(CableStock.class, OfCable.class)
+                .addMixIn(LadderValues.class, OfLadder.class).addMixIn(Waiting.class, OfWaiting.class).addMixIn(CableStock.class, OfCable.class)
                 .addMixIn(OwnConnector.class, OfConnector.class).addMixIn(NamedPinout.class, OfPinout.class)
                 .addMixIn(NamedWiring.class, OfWiring.class);
     }
@@ -106,6 +108,12 @@ final class Shapes {
 
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<String> done();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Skipped> skipped();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Waiting> waiting();
 
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<SetAside> setAside();
@@ -189,6 +197,10 @@ final class Shapes {
     @JsonSerialize(converter = LadderShape.From.class)
     @JsonDeserialize(converter = LadderShape.To.class)
     private interface OfLadder {}
+
+    @JsonSerialize(converter = WaitingShape.From.class)
+    @JsonDeserialize(converter = WaitingShape.To.class)
+    private interface OfWaiting {}
 
     @JsonSerialize(converter = CableShape.From.class)
     @JsonDeserialize(using = CableTable.class)

@@ -49,7 +49,7 @@ public record OwnUsual(Workshop workshop) {
     public Path keep(Job job, String title) throws IOException {
         Path file = workshop.fresh(folder(), title);
         JobFile.write(file,
-                job.withTitle(title).withReadings(List.of()).withDone(List.of()).withSetAside(List.of()));
+                job.withTitle(title).withReadings(List.of()).unbuilt().withSetAside(List.of()));
         return file;
     }
 }

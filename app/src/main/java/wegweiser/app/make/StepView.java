@@ -1,0 +1,86 @@
+package wegweiser.app.make;
+
+import static wegweiser.app.texts.Texts.t;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.DoubleProperty;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import wegweiser.app.controls.FacePanel;
+import wegweiser.app.controls.Faces;
+import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.StripTemplate;
+import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.make.Deed;
+import wegweiser.core.make.Step;
+import wegweiser.core.make.StripLengths;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+
+/** One step: the connector from the side in the hand, or how far to strip in true size, and when it is right. */
+final class StepView extends VBox {
+    private final FacePanel face = new FacePanel();
+    private final StripTemplate strip;
+    private final VBox stripBox;
+    private final Label where = new Label();
+    private final Label meaning = Panels.quiet("");
+    private final Label check = new Label();
+    private final Label caution = new Label();
+
+    /** @param fit asks how large the screen really is */
+    StepView(DoubleProperty pixelsPerMm, Runnable fit) {
+        super(10);
+        strip = new StripTemplate(pixelsPerMm);
+        Button fits = new Button(t("make.strip.fit"));
+        fits.setId("strip-fit");
+        fits.getStyleClass().add("text-link");
+        fits.setOnAction(_ -> fit.run());
+        stripBox = new VBox(6, Panels.quiet(t("make.strip")), strip, fits);
+        stripBox.setId("strip");
+        where.getStyleClass().add("make-where");
+        Panels.whole(check);
+        Panels.whole(caution);
+        caution.getStyleClass().add("caution");
+        caution.managedProperty().bind(caution.textProperty().isNotEmpty());
+        check.managedProperty().bind(check.textProperty().isNotEmpty());
+        where.managedProperty().bind(where.textProperty().isNotEmpty());
+        meaning.setAlignment(Pos.CENTER);
+        VBox words = new VBox(6, where, meaning, check, caution);
+        words.setAlignment(Pos.CENTER);
+        VBox.setVgrow(face, Priority.ALWAYS);
+        VBox.setVgrow(this, Priority.ALWAYS);
+        for (VBox box : List.of(face, stripBox)) {
+            box.managedProperty().bind(box.visibleProperty());
+        }
+        getChildren().addAll(face, stripBox, words);
+        managedProperty().bind(visibleProperty());
+    }
+
+    void flip() {
+        face.flip();
+    }
+
+    void show(Job job, Step step) {
+        Optional<End> end = job.end(step.end());
+        End seen = end.orElse(job.ends().getFirst());
+        Optional<StripLengths> lengths = StripLengths.of(job, step);
+        stripBox.setVisible(lengths.isPresent());
+        lengths.ifPresent(l -> strip.show(l.sheathMm(), l.bareMm(), l.wires()));
+        face.setVisible(lengths.isEmpty());
+        face.show(seen, Catalogue.of(job).of(seen), Faces.marks(seen, step.lit(), Faces.wires(job)));
+        boolean one = step.lit().size() == 1 && !(step.deed() instanceof Deed.Look);
+        where.setText(one ? step.lit().getFirst().end() + " · " + step.lit().getFirst().contact() : "");
+        meaning.setText(one ? meaning(job, step) : "");
+        check.setText(step.check().isEmpty() ? "" : t("make.right-when", step.check()));
+        caution.setText(step.caution());
+    }
+
+    private static String meaning(Job job, Step step) {
+        return job.links().stream().filter(l -> l.touches(step.lit().getFirst())).findFirst()
+                .flatMap(l -> l.why()).orElse("");
+    }
+}

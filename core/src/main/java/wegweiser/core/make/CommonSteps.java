@@ -1,0 +1,230 @@
+package wegweiser.core.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wegweiser.core.catalog.ConnectorKind;
+import wegweiser.core.catalog.Contact;
+import wegweiser.core.catalog.Termination;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
+
+/** Steps that ends of several kinds have in common. */
+final class CommonSteps {
+    /** How far a ribbon is split into its wires where they are not pressed. */
+    private static final int RIBBON_SPLIT_MM = 30;
+
+    final AtEnd at;
+
+    CommonSteps(AtEnd at) {
+        this.at = at;
+    }
+
+    private void add(String key, Deed deed, String textKey, String caution, Object... args) {
+        at.list.add(key, deed, textKey, caution, args);
+    }
+
+    /** Numbers are read on the connector where makers differ. */
+    void numbers() {
+        if (at.type.numbersToCheck() && at.type.hasPrintedNumbers()) {
+            add("numbers", new Deed.Look(at.name(), List.of(), 20), "numbers", "", at.type.title());
+        }
+    }
+
+    void slide() {
+        List<Thing> things = SlipOn.of(at.type, at.cable, EndSteps.isCast(at));
+        if (!things.isEmpty()) {
+            add("slide", new Deed.Slide(at.name(), things), things.size() > 1 ? "slide-order" : "slide", "",
+                    Words.list(things.stream().map(Thing::words).toList()), at.name());
+        }
+    }
+
+    /** The sheath off so many mm, or the ribbon split. */
+    void open(double sheathMm) {
+        if (at.cable != null && !at.isFlat() && at.cable.conductors().size() == 1
+                && !at.cable.isScreened()) {
+            // a single wire has no sheath
+            return;
+        }
+        boolean ribbon = at.isFlat() && (at.type == null || at.type.termination() != Termination.MODULAR);
+        add("strip", new Deed.Open(at.name()), ribbon ? "split" : "strip", "blade",
+                Words.number(ribbon ? RIBBON_SPLIT_MM : sheathMm), at.name());
+    }
+
+    /** What is not needed here is folded back, not cut. */
+    void spares() {
+        List<String> spare = at.spare();
+        if (!spare.isEmpty()) {
+            add("spares", new Deed.PutBack(at.name(), spare), "spares", "", Words.list(spare), at.name());
+        }
+        for (Link link : at.job.links()) {
+            boolean here = link.is(PartKind.CUT) && !link.conductor().map(EndWires::isScreen).orElse(true)
+                    && (link.from().end().equals(at.name())
+                            || link.to().map(t -> t.end().equals(at.name())).orElse(false));
+            String wire = link.conductor().orElse("");
+            if (here && !at.used().contains(wire) && !spare.contains(wire)) {
+                add("cut-off:" + wire, new Deed.PutBack(at.name(), List.of(wire)), "cut-off", "", wire,
+                        at.name());
+            }
+        }
+    }
+
+    /** The screen goes to the contact that the plan gives it, or is cut back and covered. */
+    void screen() {
+        if (at.cable == null || !at.cable.isScreened() || at.type == null && at.wires.isEmpty()) {
+            return;
+        }
+        List<String> to = screenContacts();
+        if (to.isEmpty()) {
+            add("screen", new Deed.Screen(at.name(), Optional.empty()), "screen-back", "blade", at.name());
+            return;
+        }
+        String contact = to.getFirst();
+        List<String> beside = at.wires.get(contact).stream().filter(w -> !EndWires.isScreen(w)).toList();
+        Deed deed = new Deed.Screen(at.name(), Optional.of(at.at(contact)));
+        if (at.type != null && at.type.kind() == ConnectorKind.COAX) {
+            add("screen", deed, "screen-coax", "", at.name());
+        } else if (contact.equals(Contact.SHELL)) {
+            add("screen", deed, "screen", "", at.name());
+        } else if (!beside.isEmpty() && at.type != null && at.type.termination().isSoldered()) {
+            add("screen", deed, "screen-round", "iron", at.name(), contact, Words.list(beside));
+        } else {
+            add("screen", deed, "screen-to", "", at.name(), contact);
+        }
+    }
+
+    private List<String> screenContacts() {
+        return at.wires.entrySet().stream()
+                .filter(e -> e.getKey().equals(Contact.SHELL)
+                        || e.getValue().stream().anyMatch(EndWires::isScreen))
+                .map(Map.Entry::getKey).toList();
+    }
+
+    /** A sleeve or a marker on each wire, before it is joined. */
+    void sleeveWires(Thing thing, String textKey) {
+        int count = at.count();
+        if (count > 0) {
+            add("sleeve", new Deed.Sleeve(at.name(), List.of(thing), count), textKey, "", count,
+                    Words.plain(thing.size(), 1));
+        }
+    }
+
+    /** The sleeve for the joints of single wires. */
+    Thing jointSleeve() {
+        double size = Sleeves.over(Sleeves.insulatedMm(at.gaugesOf(at.used()).getFirst()))
+                .orElse(Sleeves.SIZES_MM.getLast());
+        return new Thing(Thing.Kind.SLEEVE, size);
+    }
+
+    void bare() {
+        if (at.count() > 0 && at.bareMm() > 0) {
+            add("bare", new Deed.Ready(at.name(), at.contacts(), 12 * at.count()), "bare", "blade", at.count(),
+                    Words.number(at.bareMm()), at.gauges());
+        }
+    }
+
+    /** Components in line and joints, contact by contact. */
+    void joints(List<String> order, String textKey, String caution, int seconds) {
+        for (String contact : order) {
+            inLine(contact);
+            joint(contact, textKey, caution, seconds);
+        }
+        shellJoint(textKey);
+    }
+
+    /** A wire that is planned to a contact outside the order, such as the shell of a plug without a screen. */
+    private void shellJoint(String textKey) {
+        List<String> toShell = at.wires.get(Contact.SHELL);
+        boolean covered = toShell == null || at.cable != null && at.cable.isScreened();
+        if (!covered && at.type.has(Contact.SHELL)) {
+            inLine(Contact.SHELL);
+            add("joint:" + Contact.SHELL,
+                    new Deed.Join(at.name(), List.of(at.at(Contact.SHELL)), toShell, 60), "to-shell", "heat",
+                    AtEnd.capital(at.wireWords(Contact.SHELL)), at.wireCode(Contact.SHELL), textKey);
+        }
+    }
+
+    void joint(String contact, String textKey, String caution, int seconds) {
+        List<String> wires = at.wires.get(contact);
+        at.list.checked("joint:" + contact,
+                new Deed.Join(at.name(), List.of(at.at(contact)), wires, seconds), textKey, caution,
+                afterwards(contact), AtEnd.capital(at.wireWords(contact)), contact, at.wireCode(contact));
+    }
+
+    /** What the beeper says after a joint. */
+    private String afterwards(String contact) {
+        List<String> near = at.silent(contact);
+        List<String> signs = new ArrayList<>();
+        at.far(contact).ifPresent(far -> signs.add(near.isEmpty()
+                ? Words.say("step.beeps-alone", far)
+                : Words.say("step.beeps", far, Words.list(near))));
+        at.through(contact).ifPresent(far -> signs.add(Words.say("step.shows-part", far)));
+        return String.join("; ", signs);
+    }
+
+    /** Components between two ends that are built in here, in line with their wire. */
+    void inLine(String contact) {
+        for (Link link : at.job.links()) {
+            boolean here = EndWires.isPartInLine(link) && link.touches(at.at(contact))
+                    && EndWires.buildsIn(at.derived, link).filter(at.name()::equals).isPresent();
+            if (here) {
+                boolean anodeHere = link.from().equals(at.at(contact));
+                boolean diode = link.is(PartKind.DIODE);
+                add("part:" + contact + "-" + Words.list(List.of(link.from(), link.to().orElseThrow())),
+                        new Deed.InLine(at.name(), link, List.of(at.at(contact))),
+                        diode ? anodeHere ? "inline-anode" : "inline-cathode" : "inline", "heat",
+                        AtEnd.capital(PartWords.of(link)), contact,
+                        link.conductor().orElse(Words.say("step.wire")));
+            }
+        }
+    }
+
+    /** Joins within the end; whether there are any. */
+    boolean bridges(String textKey) {
+        boolean any = false;
+        for (Link link : at.job.links()) {
+            if (link.isWithinOneEnd() && link.from().end().equals(at.name()) && !link.is(PartKind.CUT)) {
+                Terminal to = link.to().orElseThrow();
+                any = true;
+                add("jumper:" + link.from().contact() + "-" + to.contact(), new Deed.Bridge(at.name(), link),
+                        textKey, at.type.termination().isSoldered() ? "heat" : "iron",
+                        AtEnd.capital(PartWords.of(link)), link.from().contact(), to.contact());
+            }
+        }
+        return any;
+    }
+
+    /** Every contact with its wire, and silent with its neighbours; before anything is closed. */
+    void test() {
+        test(List.of());
+    }
+
+    /** The same with more to heed. */
+    void test(List<String> heed) {
+        List<String> more = new ArrayList<>(heed);
+        List<String> through = at.wires.keySet().stream().filter(c -> at.through(c).isPresent()).toList();
+        if (!through.isEmpty()) {
+            more.add(Words.say("step.beep.through", Words.list(through)));
+        }
+        at.list.detailed("test", new Deed.Test(at.name(), at.contacts()), "beep", "", more, at.name());
+    }
+
+    void testAgain() {
+        add("test-again", new Deed.Test(at.name(), at.contacts()), "beep-again", "", at.name());
+    }
+
+    /** What slid on goes to its place; nothing where nothing did that is closed. */
+    void close(String textKey) {
+        if (SlipOn.of(at.type, at.cable, EndSteps.isCast(at)).stream()
+                .anyMatch(t -> t.kind() != Thing.Kind.SHEATH_SLEEVE)) {
+            add("hood", new Deed.Close(at.name()), textKey, "", at.type.title());
+        }
+    }
+
+    void cool() {
+        add("cool", new Deed.Wait(at.name(), 60), "cool", "heat");
+    }
+}

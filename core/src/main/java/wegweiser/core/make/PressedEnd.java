@@ -1,0 +1,43 @@
+package wegweiser.core.make;
+
+import java.util.List;
+import wegweiser.core.words.Words;
+
+/** Ribbon under a connector that is pressed on: square, its marked edge at contact 1, evenly. */
+final class PressedEnd {
+    private PressedEnd() {}
+
+    static void write(CommonSteps common) {
+        AtEnd at = common.at;
+        at.wires.keySet().forEach(common::inLine);
+        List<TurnedOver> turned = TurnedOver.at(at.derived, at.end, at.type, at.cable);
+        for (TurnedOver run : turned) {
+            at.list.add("turn:" + run.first(),
+                    new Deed.Ready(at.name(), run.contacts().stream().map(at::at).toList(), 120), "turn",
+                    "blade", run.first(), run.last(), run.contact());
+        }
+        List<String> sorted = TurnedOver.sortedByHand(at.derived, at.end, at.type, at.cable);
+        if (!sorted.isEmpty()) {
+            at.list.add("sort", new Deed.Ready(at.name(), sorted.stream().map(at::at).toList(),
+                    30 * sorted.size()), "sort", "blade", at.places(sorted));
+        }
+        if (turned.isEmpty()) {
+            at.list.add("square", new Deed.Ready(at.name(), List.of(), 15), "square", "blade");
+        }
+        String first = at.type.ribbonOrder().isEmpty() ? "1" : at.type.ribbonOrder().getFirst();
+        at.list.add("edge", new Deed.Ready(at.name(), List.of(at.at(at.type.ids().getFirst())), 20), "edge", "",
+                first);
+        at.list.add("press", new Deed.Join(at.name(), at.contacts(), at.used(), 30), "close", "",
+                at.type.title());
+        if (!turned.isEmpty()) {
+            // the turned wires are shorter now, so the ends are even only behind the connector
+            at.list.add("square", new Deed.Ready(at.name(), List.of(), 15), "square-after", "blade");
+        }
+        common.bridges("splice");
+        common.test(turned.stream()
+                .map(run -> Words.say("step.beep.turned", run.first(), run.last(), run.contact(),
+                        run.contacts().getLast()))
+                .toList());
+        at.list.add("relief", new Deed.Close(at.name()), turned.isEmpty() ? "relief" : "relief-turned", "");
+    }
+}

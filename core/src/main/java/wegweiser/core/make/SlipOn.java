@@ -1,0 +1,73 @@
+package wegweiser.core.make;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalDouble;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Termination;
+import wegweiser.core.model.CableStock;
+
+/** What has to be on the sheath before an end is made, in the order in which it goes on. */
+final class SlipOn {
+    private SlipOn() {}
+
+    /**
+     * The things for an end. They go on from that end, so that what waits further away from the connector comes first:
+     * afterwards nothing gets past what lies before it, nor past a joint.
+     */
+    static List<Thing> of(ConnectorType type, CableStock cable, boolean cast) {
+        List<Thing> things = new ArrayList<>();
+        for (Thing.Kind kind : kinds(type, cable, cast)) {
+            OptionalDouble size = cable == null || cable.flat()
+                    ? OptionalDouble.empty()
+                    : switch (kind) {
+                        case SHEATH_SLEEVE -> Sleeves.over(cable.diameterMm());
+                        // it covers the joints, which lie beside each other
+                        case OUTER_SLEEVE -> Sleeves.over(1.3 * cable.diameterMm());
+                        default -> OptionalDouble.empty();
+                    };
+            things.add(new Thing(kind, size.orElse(0)));
+        }
+        return inOrder(things);
+    }
+
+    /** Things in the order in which they go on from the open end. */
+    static List<Thing> inOrder(List<Thing> things) {
+        return things.stream().sorted(Comparator.comparing(Thing::kind).reversed()).toList();
+    }
+
+    private static List<Thing.Kind> kinds(ConnectorType type, CableStock cable, boolean cast) {
+        boolean sheathed = cable != null && !cable.flat() && cable.conductors().size() > 1;
+        return switch (type.termination()) {
+            case MODULAR -> sheathed ? List.of(Thing.Kind.BOOT) : List.of();
+            case RIBBON, PUNCH_DOWN -> List.of();
+            case CIRCULAR_DISPLACEMENT -> List.of(Thing.Kind.GRIP_RING, Thing.Kind.NUT);
+            case POTTED -> List.of(Thing.Kind.CUP, Thing.Kind.LOCKING_RING, Thing.Kind.BACK_SHELL,
+                    Thing.Kind.TAIL);
+            case SPLICE -> List.of(cast ? Thing.Kind.CUP : Thing.Kind.OUTER_SLEEVE);
+            case SOLDER_CUP, CRIMP, JACK_SOLDER, SCREW, BARE -> ofBody(type, sheathed);
+        };
+    }
+
+    private static List<Thing.Kind> ofBody(ConnectorType type, boolean sheathed) {
+        boolean crimped = type.termination() == Termination.CRIMP;
+        List<Thing.Kind> kinds = new ArrayList<>(switch (type.kind()) {
+            case DSUB, MICRO_RIBBON, VEHICLE, USB, HDMI, OWN -> List.of(Thing.Kind.HOOD);
+            case XLR -> List.of(Thing.Kind.GRIP_RING, Thing.Kind.NUT);
+            case DIN, MINI_DIN -> List.of(Thing.Kind.BARREL, Thing.Kind.BOOT);
+            case JACK, PHONO, BARREL -> List.of(Thing.Kind.INSULATING_TUBE, Thing.Kind.BARREL);
+            case COAX -> crimped
+                    ? List.of(Thing.Kind.FERRULE_OF_SCREEN, Thing.Kind.BOOT)
+                    : List.of(Thing.Kind.NUT);
+            case M12, M8, CIRCULAR, TRAILER ->
+                List.of(Thing.Kind.BACK_SHELL, Thing.Kind.SEAL, Thing.Kind.NUT);
+            case BOX_HEADER, MODULAR, ROW, PLUGGABLE, TERMINAL, BANANA, BLADE, LUG, SPADE, CROCODILE ->
+                List.<Thing.Kind>of();
+        });
+        if (crimped && sheathed && type.kind().isHoused() && !kinds.contains(Thing.Kind.FERRULE_OF_SCREEN)) {
+            kinds.add(Thing.Kind.SHEATH_SLEEVE);
+        }
+        return kinds;
+    }
+}

@@ -1,0 +1,57 @@
+package wegweiser.core.make;
+
+import java.util.List;
+import wegweiser.core.catalog.ConnectorKind;
+import wegweiser.core.catalog.Outline;
+import wegweiser.core.catalog.Termination;
+import wegweiser.core.model.Schools;
+import wegweiser.core.words.Words;
+
+/** Cups and lugs: sleeves first, tinned wires, joints from the bottom up, tested before the sleeves hide them. */
+final class SolderedEnd {
+    private SolderedEnd() {}
+
+    static void write(CommonSteps common) {
+        AtEnd at = common.at;
+        boolean cups = at.type.termination() == Termination.SOLDER_CUP;
+        if (at.type.outline() instanceof Outline.Axial && !at.wires.isEmpty()) {
+            at.list.add("lugs", new Deed.Look(at.name(), at.contacts(), 30), "find-lugs", "", at.type.title());
+        }
+        common.open(CutList.sheathMm(at.type));
+        common.spares();
+        common.screen();
+        common.sleeveWires(common.jointSleeve(), "sleeve-wires");
+        joints(common, at.order(), cups);
+        common.test();
+        at.list.add("sleeves", new Deed.Cover(at.name(), 10 + 8 * at.count()), "sleeves", "hot-air");
+        common.cool();
+        common.close(closing(at, cups));
+        if (at.type.kind().isHoused()) {
+            common.testAgain();
+        }
+    }
+
+    /** Tinned wires into cups or on lugs, in this order, and what joins contacts here. */
+    static void joints(CommonSteps common, List<String> order, boolean cups) {
+        AtEnd at = common.at;
+        boolean feeds = at.job.schools().cups().filter(c -> c == Schools.Cups.FEED).isPresent();
+        if (!order.isEmpty()) {
+            at.list.add("tin", new Deed.Ready(at.name(), at.contacts(), 20 * order.size()), "tin", "iron",
+                    order.size(), Words.number(at.bareMm()), at.gauges());
+            if (!cups || !feeds) {
+                at.list.add("fill", new Deed.Ready(at.name(), at.contacts(), 12 * order.size()),
+                        cups ? "fill" : "fill-lugs", "iron", Words.list(order));
+            }
+        }
+        common.joints(order, !cups ? "solder-lug" : feeds ? "solder-feed" : "solder", "heat", 45);
+        common.bridges(cups ? "bridge" : "bridge-lugs");
+    }
+
+    private static String closing(AtEnd at, boolean cups) {
+        return switch (at.type.kind()) {
+            case XLR, M12, M8, CIRCULAR, COAX -> "tail-nut";
+            case DIN, MINI_DIN, JACK, PHONO, BARREL -> "barrel";
+            default -> cups || at.type.kind() == ConnectorKind.OWN ? "hood" : "barrel";
+        };
+    }
+}

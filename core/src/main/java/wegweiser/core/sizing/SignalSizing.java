@@ -1,0 +1,122 @@
+package wegweiser.core.sizing;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.electrical.BusLength;
+import wegweiser.core.electrical.SerialLine;
+import wegweiser.core.electrical.TwoWireBus;
+import wegweiser.core.model.CableStock;
+import wegweiser.core.model.Direction;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
+import wegweiser.core.signals.Level;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.Volts;
+import wegweiser.core.words.Words;
+
+/** What a cable's length and capacitance do to the signals on it. */
+final class SignalSizing {
+    private static final double USUAL_BUS_VOLTS = 3.3;
+
+    private SignalSizing() {}
+
+    static List<SizingLine> lines(Derived derived, CableStock cable, double metres) {
+        Set<Level> levels = EnumSet.noneOf(Level.class);
+        for (List<Pin> net : derived.netsOfPins()) {
+            if (net.stream().map(p -> p.terminal().end()).distinct().count() > 1) {
+                net.forEach(p -> p.level().ifPresent(levels::add));
+            }
+        }
+        List<SizingLine> lines = new ArrayList<>();
+        for (Level level : levels) {
+            switch (level) {
+                case RS232 -> serial(cable, metres, lines);
+                case I2C -> twoWire(derived, cable, metres, lines);
+                case CAN, RS422, RS485 -> rate(level, metres, lines);
+                default -> {
+                }
+            }
+            BusLength.longestMetres(level, cable.awg()).ifPresent(most -> lines.add(length(level, metres, most)));
+        }
+        return lines;
+    }
+
+    /** The most metres of a level, which is the same for all that is on it. */
+    private static SizingLine length(Level level, double metres, double most) {
+        return new SizingLine("length", level.id(), Quantity.words(metres, Unit.METRE),
+                OptionalDouble.of(metres / most), Quantity.words(most, Unit.METRE),
+                Words.sayIfThere("sizing.length." + level.id()).orElseGet(() -> Words.say("sizing.length.formula")),
+                List.of(Words.say("sizing.fix.metres", SupplySizing.floor(most)),
+                        Words.say("sizing.fix.repeater")));
+    }
+
+    private static void serial(CableStock cable, double metres, List<SizingLine> lines) {
+        if (cable.pfPerMetre() == 0) {
+            return;
+        }
+        double picofarads = SerialLine.picofarads(cable, 1000 * metres);
+        double most = SerialLine.MOST_PICOFARADS;
+        lines.add(new SizingLine("capacitance", Level.RS232.id(), picofarads(picofarads),
+                OptionalDouble.of(picofarads / most), picofarads(most),
+                Words.say("sizing.capacitance.rs232", Words.number(cable.pfPerMetre()),
+                        SupplySizing.floor(SerialLine.longestMetres(cable))),
+                List.of(Words.say("sizing.fix.metres", SupplySizing.floor(SerialLine.longestMetres(cable))),
+                        Words.say("sizing.fix.capacitance",
+                                Math.round(Math.floor(cable.pfPerMetre() * (most - 100) / (picofarads - 100)))))));
+    }
+
+    /** The capacitance of the bus, and between which resistors its pull-ups have to be at each rate. */
+    private static void twoWire(Derived derived, CableStock cable, double metres, List<SizingLine> lines) {
+        if (cable.pfPerMetre() == 0) {
+            return;
+        }
+        double picofarads = cable.pfPerMetre() * metres;
+        double most = TwoWireBus.MOST_PICOFARADS;
+        lines.add(new SizingLine("capacitance", Level.I2C.id(), picofarads(picofarads),
+                OptionalDouble.of(picofarads / most), picofarads(most), Words.say("sizing.capacitance.i2c"),
+                List.of(Words.say("sizing.fix.metres", SupplySizing.floor(most / cable.pfPerMetre())),
+                        Words.say("sizing.fix.extender"))));
+        double volts = busVolts(derived);
+        double least = TwoWireBus.smallestOhms(volts);
+        for (Map.Entry<String, Double> rate : TwoWireBus.RISE_NANOSECONDS.entrySet()) {
+            double largest = TwoWireBus.largestOhms(rate.getValue(), picofarads);
+            lines.add(new SizingLine("pull-up", rate.getKey(), least <= largest
+                    ? Words.say("sizing.pull-up.between", Quantity.words(least, Unit.OHM),
+                            Quantity.words(largest, Unit.OHM))
+                    : Words.say("sizing.pull-up.none"),
+                    OptionalDouble.of(least / largest), "",
+                    Words.say("sizing.pull-up.formula", Words.number(volts), Math.round(rate.getValue())),
+                    List.of(Words.say("sizing.fix.metres", SupplySizing.floor(
+                            TwoWireBus.longestMetres(rate.getValue(), volts, cable.pfPerMetre()))),
+                            Words.say("sizing.fix.slower"))));
+        }
+    }
+
+    /** What the bus is pulled up to: the least supply that goes over the cable, or else what is usual. */
+    private static double busVolts(Derived derived) {
+        return derived.pins().stream().filter(p -> p.is(Direction.SUPPLY_OUT))
+                .flatMap(p -> p.volts().stream()).mapToDouble(Volts::smallest).min().orElse(USUAL_BUS_VOLTS);
+    }
+
+    private static void rate(Level level, double metres, List<SizingLine> lines) {
+        double bits = BusLength.fastestBits(level, metres);
+        lines.add(new SizingLine("rate", level.id(),
+                bits > 0 ? bits(bits) : Words.say("sizing.rate.none"), OptionalDouble.empty(), "",
+                Words.say("sizing.rate." + level.id()), List.of()));
+    }
+
+    private static String picofarads(double pf) {
+        return Words.decimals(pf, 0) + " pF";
+    }
+
+    private static String bits(double bitsPerSecond) {
+        return bitsPerSecond >= 1e6
+                ? Words.number(bitsPerSecond / 1e6) + " Mbit/s"
+                : Words.decimals(bitsPerSecond / 1e3, 0) + " kbit/s";
+    }
+}

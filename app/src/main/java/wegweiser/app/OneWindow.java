@@ -109,7 +109,10 @@ final class OneWindow implements Outside {
         more.setY(stage.getY() + BESIDE);
         more.setWidth(stage.getWidth());
         more.setHeight(stage.getHeight());
-        more.setOnHidden(_ -> another.session.close());
+        more.setOnHidden(_ -> {
+            another.window.closed();
+            another.session.close();
+        });
         more.show();
     }
 
@@ -139,6 +142,7 @@ final class OneWindow implements Outside {
 
     /** Waits for what is still to be written, and remembers where the window was. */
     void closed() {
+        window.closed();
         session.close();
         String place = stage.getX() + " " + stage.getY() + " " + stage.getWidth() + " " + stage.getHeight();
         if (numbers(place).isPresent()) {

@@ -23,7 +23,8 @@ final class MakeCommand extends JobCommand {
     private boolean leftHanded;
 
     private record Done(int n, String key, String end, String text, @JsonProperty("wait") int waitSeconds,
-            String caution, String detail, String check, String setting, int handSeconds, List<String> needs) {}
+            String caution, String detail, String check, String setting, int handSeconds,
+            List<String> needs) {}
 
     private record Cut(String what, double mm) {}
 

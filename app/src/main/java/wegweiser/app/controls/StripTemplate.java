@@ -63,7 +63,8 @@ public final class StripTemplate extends Pane {
             all.getChildren().addAll(wire, copper);
         }
         if (bareMm > 0) {
-            measure(all, left + insulated, left + insulated + bareMm * mm, RULER - 6, Words.number(bareMm), -4);
+            measure(all, left + insulated, left + insulated + bareMm * mm, RULER - 6, Words.number(bareMm),
+                    -4);
         }
         double below = RULER + height * mm + 8;
         measure(all, left, left + sheathMm * mm, below, Words.number(sheathMm) + " mm", 14);

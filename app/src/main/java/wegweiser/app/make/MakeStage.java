@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -205,10 +206,12 @@ public final class MakeStage implements StageView {
         Step step = shown.steps().get(current);
         List<Step> all = shown.steps();
         SkipForm form = SkipForm.of(step, BenchSteps.dependents(all, step.key()),
-                reason -> session.edit(job -> new BenchProgress(all, job, Instant.now()).skipped(step, reason)),
+                reason -> session
+                        .edit(job -> new BenchProgress(all, job, Instant.now()).skipped(step, reason)),
                 overlay::down);
         overlay.up(form.form());
-        form.reason().requestFocus();
+        // the letter that asked for it is typed first, and is no reason
+        Platform.runLater(form.reason()::requestFocus);
     }
 
     private void fitScreen() {
@@ -229,7 +232,8 @@ public final class MakeStage implements StageView {
     public List<Action> actions() {
         List<Action> all = new ArrayList<>(List.of(Action.of("done", Keys.plain(KeyCode.SPACE), this::done),
                 Action.of("step-back", Keys.plain(KeyCode.BACK_SPACE), this::back).when(() -> current > 0),
-                Action.of("step-skip", Keys.plain(KeyCode.S), this::skip).when(() -> !shown.steps().isEmpty()),
+                Action.of("step-skip", Keys.plain(KeyCode.S), this::skip)
+                        .when(() -> !shown.steps().isEmpty()),
                 Action.byKey("step", Keys.plain(KeyCode.UP, KeyCode.DOWN), "↑ ↓",
                         e -> look(e.getCode() == KeyCode.UP ? -1 : 1)),
                 Action.of("flip", Keys.plain(KeyCode.F), middle::flip),

@@ -40,6 +40,7 @@ final class SizingPanel extends VBox {
     private final ComboBox<Integer> gauge = new ComboBox<>(FXCollections.observableArrayList(GAUGES));
     private final NumberAxis across = new NumberAxis();
     private final LineChart<Number, Number> plot;
+    private final Label none = Panels.quiet(t("sizing.no-curve"));
     private final VBox figures = new VBox(4);
 
     private record Answer(List<SizingLine> lines, Map<String, List<double[]>> curves) {}
@@ -66,6 +67,8 @@ final class SizingPanel extends VBox {
         plot.setCreateSymbols(false);
         plot.setPrefHeight(230);
         plot.setMinHeight(200);
+        plot.managedProperty().bind(plot.visibleProperty());
+        none.managedProperty().bind(none.visibleProperty());
         length.valueProperty().addListener(_ -> answer());
         gauge.valueProperty().addListener(_ -> answer());
         Button use = new Button(t("sizing.use"));
@@ -87,9 +90,12 @@ final class SizingPanel extends VBox {
         metres.setMinWidth(70);
         HBox line = new HBox(10, lengthWords, length, metres, gaugeWords, gauge);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        figures.getStyleClass().add("beside-scroll-bar");
         ScrollPane scroll = Panels.scroll(figures);
         scroll.setPrefHeight(200);
-        getChildren().addAll(Panels.heading(t("sizing.title")), Panels.quiet(t("sizing.hint")), line, plot, scroll,
+        getChildren().addAll(Panels.heading(t("sizing.title")), Panels.quiet(t("sizing.hint")), line, none,
+                plot,
+                scroll,
                 new HBox(10, use, back));
         setPrefWidth(760);
         answer();
@@ -121,6 +127,11 @@ final class SizingPanel extends VBox {
 
     private void show(Answer answer) {
         plot.getData().clear();
+        XYChart.Series<Number, Number> limit = new XYChart.Series<>();
+        limit.setName(t("sizing.limit"));
+        limit.getData().add(new XYChart.Data<>(0, 100));
+        limit.getData().add(new XYChart.Data<>(length.getMax(), 100));
+        plot.getData().add(limit);
         answer.curves().forEach((words, points) -> {
             // what does not change with the length is no curve
             if (points.getFirst()[1] != points.getLast()[1]) {
@@ -130,11 +141,9 @@ final class SizingPanel extends VBox {
                 plot.getData().add(series);
             }
         });
-        XYChart.Series<Number, Number> limit = new XYChart.Series<>();
-        limit.setName(t("sizing.limit"));
-        limit.getData().add(new XYChart.Data<>(0, 100));
-        limit.getData().add(new XYChart.Data<>(length.getMax(), 100));
-        plot.getData().add(limit);
+        boolean any = plot.getData().size() > 1;
+        plot.setVisible(any);
+        none.setVisible(!any);
         figures.getChildren().setAll(answer.lines().stream().map(SizingPanel::line).toList());
     }
 

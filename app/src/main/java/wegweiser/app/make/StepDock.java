@@ -103,7 +103,8 @@ final class StepDock extends HBox {
                 : state == BenchProgress.State.BLOCKED
                         ? t("make.blocked", blocks(progress, step))
                         : step.detail());
-        setting.setText(closing.isEmpty() && !step.setting().isEmpty() ? t("make.setting", step.setting()) : "");
+        setting.setText(
+                closing.isEmpty() && !step.setting().isEmpty() ? t("make.setting", step.setting()) : "");
         wire.getChildren().clear();
         step.conductor().ifPresent(c -> wire.getChildren().add(new WireSwatch(c, 64, 20)));
         done.setDisable(state != BenchProgress.State.OPEN);
@@ -131,7 +132,8 @@ final class StepDock extends HBox {
 
     private static String blocks(BenchProgress progress, Step step) {
         return progress.running().stream()
-                .filter(w -> wegweiser.core.make.BenchSteps.dependents(progress.steps(), w.step()).contains(step))
+                .filter(w -> wegweiser.core.make.BenchSteps.dependents(progress.steps(), w.step())
+                        .contains(step))
                 .findFirst().map(w -> Waits.clock(w.until())).orElse("");
     }
 }

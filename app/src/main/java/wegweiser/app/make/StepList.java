@@ -96,7 +96,8 @@ final class StepList extends VBox {
         row.pseudoClassStateChanged(PseudoClass.getPseudoClass("here"), here);
         row.pseudoClassStateChanged(PseudoClass.getPseudoClass("done"),
                 settled || state == BenchProgress.State.BLOCKED);
-        row.setAccessibleText(t("make.state." + state.name().toLowerCase(java.util.Locale.ROOT), step.text()));
+        row.setAccessibleText(
+                t("make.state." + state.name().toLowerCase(java.util.Locale.ROOT), step.text()));
         row.setOnMouseClicked(_ -> onSelect.accept(k));
         return row;
     }

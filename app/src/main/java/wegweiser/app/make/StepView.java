@@ -45,18 +45,17 @@ final class StepView extends VBox {
         Panels.whole(check);
         Panels.whole(caution);
         caution.getStyleClass().add("caution");
-        caution.managedProperty().bind(caution.textProperty().isNotEmpty());
-        check.managedProperty().bind(check.textProperty().isNotEmpty());
-        where.managedProperty().bind(where.textProperty().isNotEmpty());
+        for (Label label : List.of(caution, check, where, meaning)) {
+            label.visibleProperty().bind(label.textProperty().isNotEmpty());
+            label.managedProperty().bind(label.visibleProperty());
+        }
         meaning.setAlignment(Pos.CENTER);
         VBox words = new VBox(6, where, meaning, check, caution);
         words.setAlignment(Pos.CENTER);
         VBox.setVgrow(face, Priority.ALWAYS);
         VBox.setVgrow(this, Priority.ALWAYS);
-        for (VBox box : List.of(face, stripBox)) {
-            box.managedProperty().bind(box.visibleProperty());
-        }
-        getChildren().addAll(face, stripBox, words);
+        stripBox.managedProperty().bind(stripBox.visibleProperty());
+        getChildren().addAll(stripBox, face, words);
         managedProperty().bind(visibleProperty());
     }
 
@@ -70,7 +69,6 @@ final class StepView extends VBox {
         Optional<StripLengths> lengths = StripLengths.of(job, step);
         stripBox.setVisible(lengths.isPresent());
         lengths.ifPresent(l -> strip.show(l.sheathMm(), l.bareMm(), l.wires()));
-        face.setVisible(lengths.isEmpty());
         face.show(seen, Catalogue.of(job).of(seen), Faces.marks(seen, step.lit(), Faces.wires(job)));
         boolean one = step.lit().size() == 1 && !(step.deed() instanceof Deed.Look);
         where.setText(one ? step.lit().getFirst().end() + " · " + step.lit().getFirst().contact() : "");

@@ -51,7 +51,8 @@ public final class Choices {
     private final IntegerProperty wiggleSeconds = new SimpleIntegerProperty(10);
     private final ObjectProperty<Optional<Facing>> facing = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<KeyCode>> pedal = new SimpleObjectProperty<>(Optional.empty());
-    private final DoubleProperty pixelsPerMm = new SimpleDoubleProperty(Screen.getPrimary().getDpi() / MM_PER_INCH);
+    private final DoubleProperty pixelsPerMm = new SimpleDoubleProperty(
+            Screen.getPrimary().getDpi() / MM_PER_INCH);
     private final BooleanProperty twice = new SimpleBooleanProperty(true);
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
     private final ObjectProperty<Schools> schools = new SimpleObjectProperty<>(Schools.NONE);

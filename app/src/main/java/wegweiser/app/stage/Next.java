@@ -90,7 +90,8 @@ public record Next(StageId stage, String words, boolean trouble) {
                 || job.done().isEmpty() && Verdict.of(derived, fixture).result() == Verdict.Result.FAIL;
         return step.filter(_ -> unbuilt)
                 .map(s -> new Next(StageId.MAKE, progress.state(s) == BenchProgress.State.RUNNING
-                        ? t("next.waits", s.text(), Waits.clock(job.waitingFor(s.key()).orElseThrow().until()))
+                        ? t("next.waits", s.text(),
+                                Waits.clock(job.waitingFor(s.key()).orElseThrow().until()))
                         : t("next.step", s.n(), steps.size(), s.text()), false))
                 .orElseGet(() -> proved(derived, fixture));
     }

@@ -16,6 +16,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
@@ -119,6 +120,11 @@ public final class MainWindow {
         return job.ends().size() < 2
                 ? StageId.ENDS
                 : job.links().isEmpty() && !job.readings().isEmpty() ? StageId.TRACE : StageId.ENDS;
+    }
+
+    /** The window is gone: nothing is told any more. */
+    public void closed() {
+        waits.stop();
     }
 
     public Parent root() {
@@ -231,6 +237,11 @@ public final class MainWindow {
 
     public void chooseNight(boolean night) {
         choices.nightProperty().set(night);
+    }
+
+    /** A key beside Space that says done at Make. */
+    public void choosePedal(Optional<KeyCode> key) {
+        choices.pedalProperty().set(key);
     }
 
     /** Records the unit that is being proved. */

@@ -51,7 +51,8 @@ final class SettingsPanel extends VBox {
                 line("numbers", oneOf("numbers", List.of(false, true),
                         c -> t(c ? "settings.comma" : "settings.point"), choices.commaProperty().get(),
                         choices.commaProperty()::set)));
-        group("hand", box("right-handed", choices.rightHandedProperty()), line("pedal", new PedalKey(choices.pedalProperty())),
+        group("hand", box("right-handed", choices.rightHandedProperty()),
+                line("pedal", new PedalKey(choices.pedalProperty())),
                 pace());
         group("meter",
                 line("fixture", oneOf("fixture", List.of(Fixture.values()), f -> t("fixture." + f.id()),

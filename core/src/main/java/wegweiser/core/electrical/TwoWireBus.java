@@ -36,6 +36,7 @@ public final class TwoWireBus {
 
     /** The longest cable in m at which one pull-up is neither too small nor too large. */
     public static double longestMetres(double nanoseconds, double volts, double pfPerMetre) {
-        return Math.min(MOST_PICOFARADS, nanoseconds * 1e-9 / (RISE * smallestOhms(volts)) * 1e12) / pfPerMetre;
+        return Math.min(MOST_PICOFARADS, nanoseconds * 1e-9 / (RISE * smallestOhms(volts)) * 1e12)
+                / pfPerMetre;
     }
 }

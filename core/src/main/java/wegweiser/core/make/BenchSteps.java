@@ -59,7 +59,8 @@ public final class BenchSteps {
         for (End end : made) {
             if (isBundle(job) && end.equals(made.getLast())) {
                 // afterwards no opening is left for what goes round the whole bundle
-                list.add("bundle", new Deed.Slide("", List.of(Thing.of(Thing.Kind.BUNDLE_SLEEVE))), "bundle", "",
+                list.add("bundle", new Deed.Slide("", List.of(Thing.of(Thing.Kind.BUNDLE_SLEEVE))), "bundle",
+                        "",
                         end.name());
             }
             EndSteps.write(at(derived, end, rightHanded, list, finished));
@@ -76,8 +77,10 @@ public final class BenchSteps {
         return list.all();
     }
 
-    private static AtEnd at(Derived derived, End end, boolean rightHanded, Worklist list, Set<String> finished) {
-        return new AtEnd(derived, end, derived.connector(end.name()).orElse(null), rightHanded, list, finished);
+    private static AtEnd at(Derived derived, End end, boolean rightHanded, Worklist list,
+            Set<String> finished) {
+        return new AtEnd(derived, end, derived.connector(end.name()).orElse(null), rightHanded, list,
+                finished);
     }
 
     private static boolean isBundle(Job job) {
@@ -97,7 +100,8 @@ public final class BenchSteps {
         List<String> off = Narrowed.of(derived);
         if (!off.isEmpty()) {
             List<String> all = derived.cable().orElseThrow().conductors();
-            list.add("peel", new Deed.Peel("", off), "peel", "blade", off.size(), off.getFirst(), off.getLast(),
+            list.add("peel", new Deed.Peel("", off), "peel", "blade", off.size(), off.getFirst(),
+                    off.getLast(),
                     all.get(all.size() - off.size() - 1));
         }
         job.ends().stream().filter(e -> job.keeps(e.name()) && !made.isEmpty())
@@ -119,7 +123,8 @@ public final class BenchSteps {
             List<String> more = count > FEW_WIRES
                     ? List.of()
                     : List.of(Words.say("step.find-kept.by-reaction", count, count * (count - 1) / 2 - 1));
-            list.detailed("find", new Deed.Look(end.name(), unknown, 20 + 10 * unknown.size()), "find-kept", "",
+            list.detailed("find", new Deed.Look(end.name(), unknown, 20 + 10 * unknown.size()), "find-kept",
+                    "",
                     more, end.name());
         }
     }

@@ -31,7 +31,8 @@ final class BetweenEnds {
             if (link.is(PartKind.CUT)) {
                 list.add("sever:" + pair(link), new Deed.Sever(link), "sever", "ends-fly", wire, link.from(),
                         link.to().orElseThrow());
-                list.add("stumps:" + pair(link), new Deed.PutBack("", List.of(wire)), "stumps", "hot-air", wire);
+                list.add("stumps:" + pair(link), new Deed.PutBack("", List.of(wire)), "stumps", "hot-air",
+                        wire);
             } else {
                 boolean diode = link.is(PartKind.DIODE);
                 list.add("part:" + pair(link), new Deed.InLine("", link, contacts(link)),

@@ -121,7 +121,8 @@ final class CommonSteps {
 
     void bare() {
         if (at.count() > 0 && at.bareMm() > 0) {
-            add("bare", new Deed.Ready(at.name(), at.contacts(), 12 * at.count()), "bare", "blade", at.count(),
+            add("bare", new Deed.Ready(at.name(), at.contacts(), 12 * at.count()), "bare", "blade",
+                    at.count(),
                     Words.number(at.bareMm()), at.gauges());
         }
     }

@@ -36,7 +36,8 @@ final class ModularEnd {
             at.list.add("trim", new Deed.Ready(at.name(), List.of(), 20), "trim", "blade", TRIM_MM);
         }
         at.list.add("push", new Deed.Ready(at.name(), at.contacts(), 25), "push", "");
-        at.list.add("crimp", new Deed.Join(at.name(), at.contacts(), at.used(), 15), "press", "", type.title(),
+        at.list.add("crimp", new Deed.Join(at.name(), at.contacts(), at.used(), 15), "press", "",
+                type.title(),
                 places(type));
         common.bridges("splice");
         common.test();
@@ -86,7 +87,8 @@ final class ModularEnd {
             }
             if (alike != turned) {
                 String flat = at.isFlat() ? ".flat" : "";
-                return Optional.of(Words.say("step.order." + (alike ? "alike" : "turned") + flat, other.name()));
+                return Optional
+                        .of(Words.say("step.order." + (alike ? "alike" : "turned") + flat, other.name()));
             }
         }
         return Optional.empty();

@@ -25,7 +25,8 @@ final class PressedEnd {
             at.list.add("square", new Deed.Ready(at.name(), List.of(), 15), "square", "blade");
         }
         String first = at.type.ribbonOrder().isEmpty() ? "1" : at.type.ribbonOrder().getFirst();
-        at.list.add("edge", new Deed.Ready(at.name(), List.of(at.at(at.type.ids().getFirst())), 20), "edge", "",
+        at.list.add("edge", new Deed.Ready(at.name(), List.of(at.at(at.type.ids().getFirst())), 20), "edge",
+                "",
                 first);
         at.list.add("press", new Deed.Join(at.name(), at.contacts(), at.used(), 30), "close", "",
                 at.type.title());

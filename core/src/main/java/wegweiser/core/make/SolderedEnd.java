@@ -15,7 +15,8 @@ final class SolderedEnd {
         AtEnd at = common.at;
         boolean cups = at.type.termination() == Termination.SOLDER_CUP;
         if (at.type.outline() instanceof Outline.Axial && !at.wires.isEmpty()) {
-            at.list.add("lugs", new Deed.Look(at.name(), at.contacts(), 30), "find-lugs", "", at.type.title());
+            at.list.add("lugs", new Deed.Look(at.name(), at.contacts(), 30), "find-lugs", "",
+                    at.type.title());
         }
         common.open(CutList.sheathMm(at.type));
         common.spares();

@@ -18,7 +18,8 @@ final class SplicedEnd {
         common.screen();
         common.sleeveWires(common.jointSleeve(), "sleeve-wires");
         List<String> order = at.order();
-        at.list.add("stagger", new Deed.Ready(at.name(), at.contacts(), 15 * order.size()), "stagger", "blade",
+        at.list.add("stagger", new Deed.Ready(at.name(), at.contacts(), 15 * order.size()), "stagger",
+                "blade",
                 order.size());
         at.list.add("tin", new Deed.Ready(at.name(), at.contacts(), 20 * order.size()), "tin-splices", "iron",
                 at.gauges());

@@ -22,7 +22,8 @@ public record StripLengths(double sheathMm, double bareMm, List<String> wires) {
     public static Optional<StripLengths> of(Job job, Step step) {
         boolean strips = step.deed() instanceof Deed.Open && !step.end().isEmpty()
                 || step.deed() instanceof Deed.Ready
-                        && List.of("bare", "tin", "trim").contains(step.key().substring(step.end().length() + 1));
+                        && List.of("bare", "tin", "trim")
+                                .contains(step.key().substring(step.end().length() + 1));
         return strips ? job.end(step.end()).flatMap(e -> of(job, e)) : Optional.empty();
     }
 

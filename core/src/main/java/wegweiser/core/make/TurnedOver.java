@@ -36,7 +36,8 @@ record TurnedOver(String first, String last, String contact, List<String> contac
     static List<TurnedOver> at(Derived derived, End end, ConnectorType type, CableStock cable) {
         List<TurnedOver> found = new ArrayList<>();
         List<Lies> all = lies(derived, end, type, cable);
-        for (int sum : all.stream().filter(l -> l.wire != l.place).map(l -> l.wire + l.place).distinct().sorted()
+        for (int sum : all.stream().filter(l -> l.wire != l.place).map(l -> l.wire + l.place).distinct()
+                .sorted()
                 .toList()) {
             List<Lies> run = all.stream().filter(l -> l.wire != l.place && l.wire + l.place == sum).toList();
             int first = run.stream().mapToInt(l -> Math.min(l.wire, l.place)).min().orElseThrow();

@@ -43,7 +43,8 @@ final class Worklist {
         detail.addAll(more);
         steps.add(new Step(steps.size() + 1, deed.end() + ":" + key, deed,
                 new Step.Said(text, Words.sayIfThere("step." + textKey + ".spoken", args).orElse(text),
-                        String.join(" ", detail), with(of(textKey, ".check", args), sign), of(textKey, ".setting", args),
+                        String.join(" ", detail), with(of(textKey, ".check", args), sign),
+                        of(textKey, ".setting", args),
                         caution.isEmpty() ? "" : Words.say("caution." + caution)),
                 List.of()));
     }

@@ -53,7 +53,8 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
 
     public static Job of(String title, List<End> ends, List<Link> links, List<Reading> readings) {
         return new Job(VERSION, title, ends, CableUse.NONE, links, readings, List.of(), List.of(), List.of(),
-                List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Schools.NONE, Basis.NONE, List.of(),
+                List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Schools.NONE, Basis.NONE,
+                List.of(),
                 Extra.NONE);
     }
 
@@ -86,7 +87,8 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     }
 
     public Job withTitle(String newTitle) {
-        return new Job(version, newTitle, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, newTitle, ends, cable, links, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
@@ -94,7 +96,8 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     public Job withEnds(List<End> newEnds) {
         List<String> there = kept.stream().filter(k -> newEnds.stream().anyMatch(e -> e.name().equals(k)))
                 .toList();
-        return new Job(version, title, newEnds, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, newEnds, cable, links, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, basis, there, extra);
     }
 
@@ -113,12 +116,14 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         List<OwnConnector> all = new ArrayList<>(connectors);
         all.removeIf(c -> c.id().equals(connector.id()));
         all.add(connector);
-        return new Job(version, title, ends, cable, links, readings, all, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, readings, all, waivers, done, skipped, waiting,
+                setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withCable(CableUse newCable) {
-        return new Job(version, title, ends, newCable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, newCable, links, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
@@ -136,17 +141,20 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         List<Reading> left = new ArrayList<>(readings);
         List<SetAside> aside = new ArrayList<>(setAside);
         aside.add(new SetAside(why, List.of(left.remove(at))));
-        return new Job(version, title, ends, cable, links, left, connectors, waivers, done, skipped, waiting, aside,
+        return new Job(version, title, ends, cable, links, left, connectors, waivers, done, skipped, waiting,
+                aside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withLinks(List<Link> newLinks) {
-        return new Job(version, title, ends, cable, newLinks, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, newLinks, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withReadings(List<Reading> newReadings) {
-        return new Job(version, title, ends, cable, links, newReadings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, newReadings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
@@ -168,12 +176,14 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     }
 
     public Job withWaivers(List<Waiver> newWaivers) {
-        return new Job(version, title, ends, cable, links, readings, connectors, newWaivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, newWaivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withDone(List<String> newDone) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, newDone, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, newDone, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
@@ -204,32 +214,38 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     }
 
     public Job withSetAside(List<SetAside> newSetAside) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, newSetAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped,
+                waiting, newSetAside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withLadderValues(Optional<LadderValues> newValues) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 newValues, simulation, schools, basis, kept, extra);
     }
 
     public Job withSimulation(Simulated newSimulation) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, Optional.of(newSimulation), schools, basis, kept, extra);
     }
 
     public Job withSchools(Schools newSchools) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, newSchools, basis, kept, extra);
     }
 
     public Job withBasis(Basis newBasis) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, newBasis, kept, extra);
     }
 
     public Job withKept(List<String> newKept) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, basis, newKept, extra);
     }
 
@@ -239,7 +255,8 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     }
 
     public Job withExtra(Map<String, Object> newExtra) {
-        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped, waiting, setAside,
+        return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped,
+                waiting, setAside,
                 ladderValues, simulation, schools, basis, kept, newExtra);
     }
 
@@ -250,7 +267,8 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         }
         List<SetAside> aside = new ArrayList<>(setAside);
         aside.add(new SetAside(why, readings));
-        return new Job(version, title, ends, cable, links, List.of(), connectors, waivers, done, skipped, waiting, aside,
+        return new Job(version, title, ends, cable, links, List.of(), connectors, waivers, done, skipped,
+                waiting, aside,
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 }

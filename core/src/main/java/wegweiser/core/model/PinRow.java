@@ -71,6 +71,12 @@ public record PinRow(String contact, Optional<String> name, Optional<String> sig
     }
 
     /** This row with a range of volts, from the least to the most. */
+    public PinRow withAmps(double newAmps) {
+        return new PinRow(contact, name, signal, direction, level, volts, voltsMax,
+                OptionalDouble.of(newAmps), pair,
+                sources, extra);
+    }
+
     public PinRow withVolts(double least, double most) {
         return new PinRow(contact, name, signal, direction, level, OptionalDouble.of(least),
                 least == most ? OptionalDouble.empty() : OptionalDouble.of(most), amps, pair, sources, extra);

@@ -16,7 +16,8 @@ final class BudgetExceeded implements Rule {
     public List<Finding> check(Derived derived) {
         return PortBudget.of(derived).stream().filter(b -> b.amps() > b.limit())
                 .map(b -> Finding.of(id(), Severity.ERROR, Pin.terminals(b.pins()), Words.number(b.amps()),
-                        Words.number(b.limit()), Words.say("rule.budget-exceeded.by-" + b.binds(), b.where())))
+                        Words.number(b.limit()),
+                        Words.say("rule.budget-exceeded.by-" + b.binds(), b.where())))
                 .toList();
     }
 }

@@ -29,7 +29,8 @@ final class LengthLimit implements Rule {
         Set<Level> levels = new LinkedHashSet<>();
         for (List<Pin> net : derived.netsOfPins()) {
             if (Feed.ends(net).size() > 1) {
-                net.forEach(p -> p.level().filter(l -> BusLength.longestMetres(l, awg).isPresent()).ifPresent(levels::add));
+                net.forEach(p -> p.level().filter(l -> BusLength.longestMetres(l, awg).isPresent())
+                        .ifPresent(levels::add));
             }
         }
         for (Level level : levels) {

@@ -31,7 +31,8 @@ public record PortBudget(String binds, List<Pin> pins, double amps, double limit
         for (Feed feed : Feed.of(derived)) {
             List<Pin> all = Stream.concat(feed.sources().stream(), feed.sinks().stream()).toList();
             for (String end : feed.sourceEnds()) {
-                feed.given(end).ifPresent(limit -> found.add(new PortBudget("port", all, feed.load(), limit)));
+                feed.given(end)
+                        .ifPresent(limit -> found.add(new PortBudget("port", all, feed.load(), limit)));
                 contacts(derived, end, feed.sources(), feed.load(), found);
                 through.merge(end, feed.load(), Double::sum);
             }
@@ -47,8 +48,9 @@ public record PortBudget(String binds, List<Pin> pins, double amps, double limit
     private static void contacts(Derived derived, String end, List<Pin> pins, double amps,
             List<PortBudget> found) {
         List<Pin> here = pins.stream().filter(p -> p.isAt(end)).toList();
-        derived.connector(end).ifPresent(type -> found.add(new PortBudget(here.size() == 1 ? "contact" : "contacts",
-                here, amps, here.size() * type.ratings().ampsPerContact())));
+        derived.connector(end)
+                .ifPresent(type -> found.add(new PortBudget(here.size() == 1 ? "contact" : "contacts",
+                        here, amps, here.size() * type.ratings().ampsPerContact())));
     }
 
     /** What comes in by the supply goes back by the grounds that are joined. */

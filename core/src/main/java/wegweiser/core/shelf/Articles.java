@@ -50,8 +50,10 @@ public final class Articles {
                     case SOLDER_CUP -> parts.add("hood/" + type.family());
                     case MODULAR -> parts.add("boot/" + type.family());
                     case CRIMP -> parts.add("contact/" + type.family());
-                    case SCREW, RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, POTTED, SPLICE, BARE -> {
-                    }
+                    case SCREW, RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, POTTED, SPLICE,
+                            BARE ->
+                        {
+                        }
                 }
             }
         }

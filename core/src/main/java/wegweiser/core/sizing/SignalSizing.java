@@ -41,7 +41,8 @@ final class SignalSizing {
                 default -> {
                 }
             }
-            BusLength.longestMetres(level, cable.awg()).ifPresent(most -> lines.add(length(level, metres, most)));
+            BusLength.longestMetres(level, cable.awg())
+                    .ifPresent(most -> lines.add(length(level, metres, most)));
         }
         return lines;
     }
@@ -50,7 +51,8 @@ final class SignalSizing {
     private static SizingLine length(Level level, double metres, double most) {
         return new SizingLine("length", level.id(), Quantity.words(metres, Unit.METRE),
                 OptionalDouble.of(metres / most), Quantity.words(most, Unit.METRE),
-                Words.sayIfThere("sizing.length." + level.id()).orElseGet(() -> Words.say("sizing.length.formula")),
+                Words.sayIfThere("sizing.length." + level.id())
+                        .orElseGet(() -> Words.say("sizing.length.formula")),
                 List.of(Words.say("sizing.fix.metres", SupplySizing.floor(most)),
                         Words.say("sizing.fix.repeater")));
     }
@@ -67,7 +69,8 @@ final class SignalSizing {
                         SupplySizing.floor(SerialLine.longestMetres(cable))),
                 List.of(Words.say("sizing.fix.metres", SupplySizing.floor(SerialLine.longestMetres(cable))),
                         Words.say("sizing.fix.capacitance",
-                                Math.round(Math.floor(cable.pfPerMetre() * (most - 100) / (picofarads - 100)))))));
+                                Math.round(Math
+                                        .floor(cable.pfPerMetre() * (most - 100) / (picofarads - 100)))))));
     }
 
     /** The capacitance of the bus, and between which resistors its pull-ups have to be at each rate. */

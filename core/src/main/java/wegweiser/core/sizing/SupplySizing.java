@@ -37,11 +37,13 @@ final class SupplySizing {
             }
             run.wires().forEach(w -> most.merge(w.conductor(), w, (a, b) -> a.amps() >= b.amps() ? a : b));
         }
-        boolean free = derived.job().schools().current().filter(c -> c == Schools.Current.FREE_AIR).isPresent();
+        boolean free = derived.job().schools().current().filter(c -> c == Schools.Current.FREE_AIR)
+                .isPresent();
         most.values().forEach(w -> lines.add(current(w, free)));
         for (PortBudget budget : PortBudget.of(derived)) {
             lines.add(new SizingLine("budget-" + budget.binds(), budget.where(),
-                    Quantity.words(budget.amps(), Unit.AMP), OptionalDouble.of(budget.amps() / budget.limit()),
+                    Quantity.words(budget.amps(), Unit.AMP),
+                    OptionalDouble.of(budget.amps() / budget.limit()),
                     Quantity.words(budget.limit(), Unit.AMP), Words.say("sizing.budget.formula"),
                     List.of(Words.say("sizing.fix.budget-" + budget.binds()))));
         }

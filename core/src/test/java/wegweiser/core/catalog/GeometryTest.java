@@ -74,7 +74,8 @@ class GeometryTest {
         Job job = Job.of("own", List.of(End.of("A", "Flat-field panel", own.id(), List.of()),
                 End.of("B", "Dome computer", "dsub-9-plug", List.of())), List.of(), List.of());
         return new Job(job.version(), job.title(), job.ends(), CableUse.NONE, job.links(), job.readings(),
-                List.of(own), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(),
+                List.of(own), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty(),
+                Optional.empty(),
                 job.schools(), job.basis(), List.of(), Extra.NONE);
     }
 

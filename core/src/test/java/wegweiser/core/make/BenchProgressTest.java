@@ -103,7 +103,8 @@ class BenchProgressTest {
                     now = job.waitingFor(next.key()).orElseThrow().until();
                 } else {
                     for (String need : next.needs()) {
-                        assertThat(job.isSettled(need, now)).as("design %d: %s before %s", seed, need, next.key())
+                        assertThat(job.isSettled(need, now))
+                                .as("design %d: %s before %s", seed, need, next.key())
                                 .isTrue();
                     }
                     job = progress.done(next);

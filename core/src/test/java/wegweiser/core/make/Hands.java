@@ -142,7 +142,8 @@ final class Hands {
             boolean part = link.part().isPresent() && !link.is(PartKind.CUT)
                     && (link.isWithinOneEnd() ? !job.keeps(link.from().end()) : !link.is(PartKind.JUMPER));
             if (part && builtIn.stream().filter(link::equals).count() != 1) {
-                trouble.add(link + " is built in " + builtIn.stream().filter(link::equals).count() + " times");
+                trouble.add(
+                        link + " is built in " + builtIn.stream().filter(link::equals).count() + " times");
             }
         }
     }

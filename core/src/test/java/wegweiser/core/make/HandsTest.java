@@ -46,7 +46,8 @@ class HandsTest {
         boolean screened = Cables.of(job).map(CableStock::isScreened).orElse(false);
         for (End end : job.ends()) {
             boolean made = screened && !job.keeps(end.name())
-                    && steps.stream().anyMatch(s -> s.end().equals(end.name()) && s.deed() instanceof Deed.Open);
+                    && steps.stream()
+                            .anyMatch(s -> s.end().equals(end.name()) && s.deed() instanceof Deed.Open);
             assertThat(ended.getOrDefault(end.name(), 0L)).as("screens at %s of design %d", end.name(), seed)
                     .isEqualTo(made ? 1 : 0);
         }

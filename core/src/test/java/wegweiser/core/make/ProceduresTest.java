@@ -38,7 +38,8 @@ class ProceduresTest {
     }
 
     private static boolean says(Step step, String pattern) {
-        String all = "[" + step.end() + "] " + step.text() + " | " + step.detail() + " | " + step.check() + " | "
+        String all = "[" + step.end() + "] " + step.text() + " | " + step.detail() + " | " + step.check()
+                + " | "
                 + step.setting() + " | " + step.caution();
         return Pattern.compile(pattern).matcher(all).find();
     }
@@ -97,7 +98,8 @@ class ProceduresTest {
     void aRibbonWithATurnedOverSegment() {
         Job job = TextJob.of("A box-header-10-socket", "B box-header-10-socket", "cable ribbon-10 0.5",
                 "links 1-1:1 2-2:2 3-3:3 4-7:4 5-6:5 6-5:6 7-4:7 8-8:8 9-9:9 10-10:10");
-        inOrder(job, "\\[A\\] Cut the ribbon square", "\\[B\\] Split.*both sides of wires 4 to 7.*20 mm longer",
+        inOrder(job, "\\[A\\] Cut the ribbon square",
+                "\\[B\\] Split.*both sides of wires 4 to 7.*20 mm longer",
                 "red edge", "Press.*Slowly.*another at hand", "cut the ribbon square behind",
                 "Contact 1 at both ends first.*4 and 7.*old cable", "strain relief");
     }
@@ -106,7 +108,8 @@ class ProceduresTest {
     void aRibbonThatIsWiderThanNeeded() {
         Job job = TextJob.of("A box-header-10-socket", "B dsub-9-socket", "cable ribbon-16 0.5",
                 "links 1-1:1 2-2:2 9-5:9");
-        inOrder(job, "Peel 6 wires.*11 to 16.*marked edge", "10 wires are left", "\\[A\\] Cut the ribbon square");
+        inOrder(job, "Peel 6 wires.*11 to 16.*marked edge", "10 wires are left",
+                "\\[A\\] Cut the ribbon square");
         assertThat(says(job, "Fold back and cover.*1[1-6]")).isFalse();
         assertThat(says(TextJob.of("A box-header-10-socket", "B box-header-10-socket", "cable ribbon-10 0.5",
                 "links 1-1:1"), "Peel")).isFalse();
@@ -127,7 +130,8 @@ class ProceduresTest {
     void aFlatBusCableOfSixWires() {
         Job straight = TextJob.of("A modular-6p6c-plug", "B modular-6p6c-plug", "cable flat-6 5",
                 "links 1-1:WH 2-2:BK 3-3:RD 4-4:GN 5-5:YE 6-6:BU");
-        inOrder(straight, "1 WH, 2 BK.*one latch looks up and the other, at end B, down; by numbers 1 goes to 1",
+        inOrder(straight,
+                "1 WH, 2 BK.*one latch looks up and the other, at end B, down; by numbers 1 goes to 1",
                 "\\[B\\] Order.*1 WH, 2 BK.*at end A, down");
         Job turned = TextJob.of("A modular-6p6c-plug", "B modular-6p6c-plug", "cable flat-6 5",
                 "links 1-6:WH 2-5:BK 3-4:RD 4-3:GN 5-2:YE 6-1:BU");
@@ -138,11 +142,13 @@ class ProceduresTest {
     void smallOpenBarrelContacts() {
         Job job = TextJob.of("A row-254-3-socket", "B terminal-3", "cable moulded-audio-3 1",
                 "links 1-1:RD 2-2:WH 3-3:BK");
-        inOrder(job, "Bare 3 wires", "Fold the bare ends back once.*28 AWG", "3 contacts from the strip.*wriggle",
+        inOrder(job, "Bare 3 wires", "Fold the bare ends back once.*28 AWG",
+                "3 contacts from the strip.*wriggle",
                 "RD into position 1.*outer wings in a little.*until it clicks.*does not slide.*crimp anew");
         Job thicker = TextJob.of("A row-254-3-socket", "B terminal-3", "cable control-3 1", "links 1-1:BK");
         assertThat(says(thicker, "Fold the bare ends")).isFalse();
-        inOrder(job.withSchools(Schools.NONE.withCrimp(Schools.Crimp.ONE_WING)), "one after the other.*plain");
+        inOrder(job.withSchools(Schools.NONE.withCrimp(Schools.Crimp.ONE_WING)),
+                "one after the other.*plain");
         inOrder(job.withSchools(Schools.NONE.withCrimp(Schools.Crimp.SOLDERED)),
                 "repair.*wings off.*no solder has run to the spring");
     }
@@ -151,7 +157,8 @@ class ProceduresTest {
     void aControlCableOnCrimpedContacts() {
         Job job = joined(TextJob.of("A dsub-9-socket", "B dsub-9-plug", "cable serial-4x2-screened 3",
                 "links 2-3:BK 3-2:RD 5-5:WH shell-shell:screen"), "A", Termination.CRIMP);
-        inOrder(job, "hood with its clamp and .* sleeve for the sheath", "sheath 25 mm", "Fold back and cover GN",
+        inOrder(job, "hood with its clamp and .* sleeve for the sheath", "sheath 25 mm",
+                "Fold back and cover GN",
                 "screen, twist it, sleeve it", "sleeve over the end of the sheath.*alike",
                 "BK into position 2.*cannot be pulled out", "far end is not made yet: loose contacts",
                 "clamp on the sheath, never on the wires", "\\[B\\]");
@@ -164,7 +171,8 @@ class ProceduresTest {
         Job job = TextJob.of("A jack-3.5-trrs-plug", "B jack-3.5-trrs-plug", "kept A B",
                 "cable moulded-audio-4 1",
                 "links tip-tip:RD ring1-ring1:GN ring2-ring2:BU sleeve-sleeve:BK=X");
-        inOrder(job, "Find the wire from A.sleeve to B.sleeve by meter.*colours", "lengthwise.*without cutting",
+        inOrder(job, "Find the wire from A.sleeve to B.sleeve by meter.*colours",
+                "lengthwise.*without cutting",
                 "Lift BK out and cut it.*both sides.*One strand left still joins", "Sleeve each stump",
                 "only what was meant", "Close the sheath", "\\[A\\].*stays", "\\[B\\].*stays");
         assertThat(says(job, "Strip|Cut end|Cut [0-9]")).isFalse();
@@ -172,7 +180,8 @@ class ProceduresTest {
 
     @Test
     void mouldedCablesWhoseWiresNobodyKnows() {
-        Job job = TextJob.of("A jack-3.5-trs-plug", "B jack-2.5-trs-plug", "kept A", "cable moulded-audio-3 1",
+        Job job = TextJob.of("A jack-3.5-trs-plug", "B jack-2.5-trs-plug", "kept A",
+                "cable moulded-audio-3 1",
                 "links tip-tip:RD ring-ring:WH sleeve-sleeve:BK");
         inOrder(job, "\\[A\\] Find which wire.*Trace.*two wires at a time: of 3 wires it takes 2 trials",
                 "\\[B\\] Cut end B back", "BK to lug sleeve");
@@ -187,7 +196,8 @@ class ProceduresTest {
         Job job = TextJob.of("A row-254-3-socket", "B jack-2.5-trs-plug", "cable control-3 0.6",
                 "links 1-sleeve:BK 2-ring:WH B.ring-A.3:RD=D");
         inOrder(job, "\\[A\\] RD into position 3.*it beeps with the far end of RD and is silent with 2",
-                "\\[B\\] Find each lug", "sleeve on 3 wires", "BK to lug sleeve.*beeps with A.1.*silent with ring",
+                "\\[B\\] Find each lug", "sleeve on 3 wires",
+                "BK to lug sleeve.*beeps with A.1.*silent with ring",
                 "diode in line with RD to ring, its stripe away from ring.*red at contact ring"
                         + ".*before and after the sleeve",
                 "WH \\+ RD to lug ring.*beeps with A.2.*A.3 answers through the component",
@@ -206,7 +216,8 @@ class ProceduresTest {
 
     @Test
     void aFieldOfSmallDevicesOnOneBundle() {
-        Job job = TextJob.of("A terminal-4; 1 V+ supply-out 12V; 2 GND ground", "B terminal-2; 1 V+ supply-in 12V",
+        Job job = TextJob.of("A terminal-4; 1 V+ supply-out 12V; 2 GND ground",
+                "B terminal-2; 1 V+ supply-in 12V",
                 "C terminal-2; 1 V+ supply-in 12V", "cable control-4 3",
                 "links A.1-B.1:BN=F A.2-B.2:WH A.1-C.1:BN=F A.2-C.2:WH");
         inOrder(job, "BN to B and C into terminal 1", "sleeve for the bundle.*before end C is made",

@@ -28,7 +28,8 @@ class SizingTest {
 
     private static Job supply(double amps, double metres, String cable) {
         return TextJob.of("A terminal-2; 1 V+ supply-out 12V 20A; 2 GND ground",
-                "B terminal-2; 1 V+ supply-in 12V " + amps + "A; 2 GND ground", "cable " + cable + " " + metres,
+                "B terminal-2; 1 V+ supply-in 12V " + amps + "A; 2 GND ground",
+                "cable " + cable + " " + metres,
                 "links 1-1:RD 2-2:BK");
     }
 
@@ -46,11 +47,13 @@ class SizingTest {
         assertThat(drop.isKept()).isFalse();
         assertThat(drop.share().getAsDouble()).isCloseTo(1.988 / 1.2, within(0.002));
         // 0.2 Ω in all less 0.06 Ω of contacts over 27.13 mΩ/m: 5.16 m; factor 0.516, and 14 AWG has 0.629 of it
-        assertThat(drop.remedy()).isEqualTo("Would do: 12 AWG, or 2 conductors in parallel, or at most 5.1 m.");
+        assertThat(drop.remedy())
+                .isEqualTo("Would do: 12 AWG, or 2 conductors in parallel, or at most 5.1 m.");
     }
 
     @ParameterizedTest
-    @CsvSource({"0.5, 3, silicone-pair-20, 20", "2, 12.5, silicone-pair-16, 16", "8, 0.7, silicone-pair-12, 12"})
+    @CsvSource({"0.5, 3, silicone-pair-20, 20", "2, 12.5, silicone-pair-16, 16",
+            "8, 0.7, silicone-pair-12, 12"})
     void dropByASecondFormula(double amps, double metres, String cable, int awg) {
         double ohms = awg == 12 ? 5.211 : OHMS_PER_KM.get(awg);
         double lost = amps * (2 * metres * STRANDED * ohms / 1000 + 0.06);
@@ -92,7 +95,8 @@ class SizingTest {
         SizingLine cautious = line(job, "current");
         assertThat(cautious.limit()).isEqualTo("1.5 A");
         assertThat(cautious.remedy()).isEqualTo("Would do: 16 AWG, or 2 conductors in parallel.");
-        SizingLine free = line(job.withSchools(Schools.NONE.withCurrent(Schools.Current.FREE_AIR)), "current");
+        SizingLine free = line(job.withSchools(Schools.NONE.withCurrent(Schools.Current.FREE_AIR)),
+                "current");
         assertThat(free.limit()).isEqualTo("11 A");
         assertThat(free.isKept()).isTrue();
     }
@@ -100,7 +104,8 @@ class SizingTest {
     @Test
     void whichBudgetBinds() {
         Job job = TextJob.of("A usb-a-plug; 1 VBUS supply-out 5V 0.5A; 4 GND ground",
-                "B terminal-2; 1 VBUS supply-in 5V 0.6A; 2 GND ground", "cable usb2 1", "links 1-1:RD 4-2:BK");
+                "B terminal-2; 1 VBUS supply-in 5V 0.6A; 2 GND ground", "cable usb2 1",
+                "links 1-1:RD 4-2:BK");
         assertThat(line(job, "budget-port").isKept()).isFalse();
         assertThat(line(job, "budget-contact").isKept()).isTrue();
     }
@@ -118,7 +123,8 @@ class SizingTest {
 
     @Test
     void aTwoWireBusOnACable() {
-        Job job = TextJob.of("A row-254-4-socket; 1 V+ supply-out 3.3V; 2 GND ground; 3 SDA both i2c; 4 SCL both i2c",
+        Job job = TextJob.of(
+                "A row-254-4-socket; 1 V+ supply-out 3.3V; 2 GND ground; 3 SDA both i2c; 4 SCL both i2c",
                 "B row-254-4-socket; 1 V+ supply-in 3.3V 0.01A; 2 GND ground; 3 SDA both i2c; 4 SCL both i2c",
                 "cable sensor-4 3", "links 1-1:BN 2-2:BU 3-3:WH 4-4:BK");
         // 100 pF/m, which leaves 4 m
@@ -131,7 +137,8 @@ class SizingTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"CAN, 40, 1000000", "CAN, 41, 500000", "CAN, 300, 125000", "CAN, 5000, 0", "RS485, 1000, 100000",
+    @CsvSource({"CAN, 40, 1000000", "CAN, 41, 500000", "CAN, 300, 125000", "CAN, 5000, 0",
+            "RS485, 1000, 100000",
             "RS485, 5, 10000000", "RS485, 1201, 0"})
     void lengthAgainstRate(Level level, double metres, double bits) {
         assertThat(BusLength.fastestBits(level, metres)).isEqualTo(bits);
@@ -159,7 +166,8 @@ class SizingTest {
 
     @Test
     void withoutLengthNothingIsSaid() {
-        assertThat(Sizing.of(TextJob.of("A terminal-2", "B terminal-2", "cable silicone-pair-20", "links 1-1:RD")))
+        assertThat(Sizing
+                .of(TextJob.of("A terminal-2", "B terminal-2", "cable silicone-pair-20", "links 1-1:RD")))
                 .isEmpty();
     }
 

@@ -58,7 +58,8 @@ final class Shapes {
                 .addMixIn(End.class, OfEnd.class).addMixIn(PinRow.class, OfRow.class)
                 .addMixIn(Link.class, OfLink.class)
                 .addMixIn(PinSource.class, OfSource.class).addMixIn(Reading.class, OfReading.class)
-                .addMixIn(LadderValues.class, OfLadder.class).addMixIn(Waiting.class, OfWaiting.class).addMixIn(CableStock.class, OfCable.class)
+                .addMixIn(LadderValues.class, OfLadder.class).addMixIn(Waiting.class, OfWaiting.class)
+                .addMixIn(CableStock.class, OfCable.class)
                 .addMixIn(OwnConnector.class, OfConnector.class).addMixIn(NamedPinout.class, OfPinout.class)
                 .addMixIn(NamedWiring.class, OfWiring.class);
     }

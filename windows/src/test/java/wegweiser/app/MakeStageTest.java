@@ -1,0 +1,225 @@
+package wegweiser.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.chart.LineChart;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.shape.Rectangle;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import wegweiser.app.stage.StageId;
+import wegweiser.core.catalog.Termination;
+import wegweiser.core.make.BenchProgress;
+import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.Step;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Skipped;
+import wegweiser.core.model.Waiting;
+
+/** A cable is built at Make by one key, a second for what is left out, and a clock. */
+class MakeStageTest extends WindowTest {
+    private record Sample(String connector, Termination way, String cable, List<String> links) {}
+
+    /** One connector for each way of joining. */
+    private static final List<Sample> SAMPLES = List.of(
+            new Sample("dsub-9-socket", Termination.SOLDER_CUP, "serial-9-screened", List.of("2 BN", "3 RD")),
+            new Sample("row-254-4-socket", Termination.CRIMP, "control-4", List.of("1 BN", "2 WH")),
+            new Sample("box-header-10-socket", Termination.RIBBON, "ribbon-10", List.of("1 1", "2 2")),
+            new Sample("m12-a-4-plug", Termination.CIRCULAR_DISPLACEMENT, "sensor-4",
+                    List.of("1 BN", "2 WH")),
+            new Sample("modular-8p8c-plug", Termination.MODULAR, "utp-4x2-24", List.of("1 WH/OG", "2 OG")),
+            new Sample("terminal-4", Termination.SCREW, "control-4", List.of("1 BN", "2 WH")),
+            new Sample("jack-3.5-trs-plug", Termination.JACK_SOLDER, "audio-2-screened",
+                    List.of("tip RD", "ring WH")),
+            new Sample("modular-8p8c-socket", Termination.PUNCH_DOWN, "utp-4x2-24",
+                    List.of("1 WH/OG", "2 OG")),
+            new Sample("usb-a-plug", Termination.SPLICE, "usb2", List.of("1 RD", "4 BK")),
+            new Sample("circular-4", Termination.POTTED, "sensor-4", List.of("1 BN", "2 WH")));
+
+    private static Job job(Sample sample) {
+        End one = End.of("A", "Mast logger", sample.connector(), List.of())
+                .withTermination(Optional.of(sample.way().id()));
+        List<Link> links = new ArrayList<>();
+        List<PinRow> rows = new ArrayList<>();
+        for (String link : sample.links()) {
+            String[] two = link.split(" ");
+            rows.add(PinRow.named(two[1]));
+            links.add(Link.of("A." + two[0], "B." + two[1]).withConductor(Optional.of(two[1])));
+        }
+        return Job.of("joined by " + sample.way().id(),
+                List.of(one, End.of("B", "Sky sensor", End.LEADS, rows)),
+                links, List.of()).withCable(CableUse.of(sample.cable(), 1500));
+    }
+
+    private void put(Job job) {
+        edit(_ -> job);
+        await("the job", () -> job().title().equals(job.title()));
+        await("its steps", () -> lookup("#step-1").tryQuery().isPresent()
+                && shows(BenchSteps.of(job, true).getFirst().text()));
+    }
+
+    private BenchProgress progress() {
+        Job job = job();
+        return new BenchProgress(BenchSteps.of(job, true), job, Instant.now());
+    }
+
+    @BeforeEach
+    void toMake() {
+        keys(KeyCode.CONTROL, KeyCode.DIGIT4);
+        await("make", () -> window.here() == StageId.MAKE);
+    }
+
+    @Test
+    void everyWayOfJoiningIsBuiltByTwoKeys() {
+        for (Sample sample : SAMPLES) {
+            put(job(sample));
+            for (int k = 0; k < 60 && !progress().isFinished(); k++) {
+                int settled = progress().settled();
+                Step next = progress().next().orElseThrow();
+                if (progress().state(next) == BenchProgress.State.OPEN) {
+                    keys(KeyCode.SPACE);
+                } else {
+                    leaveOut("no time in a test");
+                }
+                await("step " + next.key(),
+                        () -> progress().settled() > settled || progress().running().size() > 0
+                                && progress().next().filter(n -> n.key().equals(next.key())).isEmpty());
+            }
+            assertThat(progress().isFinished()).as(sample.way().id()).isTrue();
+            await("built", () -> shows("Built. Prove is next"));
+        }
+    }
+
+    private void leaveOut(String reason) {
+        keys(KeyCode.S);
+        await("why",
+                () -> lookup("#skip-reason").<TextField>tryQuery().filter(TextField::isFocused).isPresent());
+        assertThat(call(() -> lookup("#skip-reason").<TextField>query().getText())).as("nothing typed yet")
+                .isEmpty();
+        write(reason, 0);
+        keys(KeyCode.ENTER);
+        await("left out", () -> lookup("#skip-reason").tryQuery().isEmpty());
+    }
+
+    @Test
+    void nothingIsLeftOutWithoutAReasonAndWhatStandsOnItIsSaid() {
+        put(job(SAMPLES.getFirst()));
+        keys(KeyCode.S);
+        await("what stands on it", () -> shows("later steps stand on it"));
+        keys(KeyCode.ENTER);
+        keys(KeyCode.ENTER);
+        await("a reason", () -> shows("A step is only left out for a reason."));
+        keys(KeyCode.ESCAPE);
+        assertThat(job().skipped()).isEmpty();
+        leaveOut("cut yesterday");
+        await("skipped", () -> job().skipped().equals(List.of(Skipped.of(":cut", "cut yesterday"))));
+        await("said", () -> shows("left out: cut yesterday"));
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        await("undone", () -> job().skipped().isEmpty());
+    }
+
+    @Test
+    void timeGoesOnWhileTheWindowIsClosed() {
+        put(job(SAMPLES.getLast()));
+        for (int k = 0; k < 30 && job().waiting().isEmpty(); k++) {
+            int settled = progress().settled();
+            keys(KeyCode.SPACE);
+            await("next", () -> progress().settled() > settled || !job().waiting().isEmpty());
+        }
+        assertThat(job().waiting()).hasSize(2);
+        // as if an hour had gone by
+        Instant earlier = Instant.now().minusSeconds(3700).truncatedTo(java.time.temporal.ChronoUnit.SECONDS);
+        edit(j -> j.withWaiting(j.waiting().stream().map(w -> Waiting.of(w.step(), earlier, 600)).toList()));
+        await("time is up", () -> shows("Time is up since"));
+        restart();
+        keys(KeyCode.CONTROL, KeyCode.DIGIT4);
+        await("told again", () -> shows("Time is up since"));
+        assertThat(progress().running()).isEmpty();
+        assertThat(progress().next().orElseThrow().key()).isEqualTo("A:sleeve");
+    }
+
+    @Test
+    void aClockThatRunsIsStillRunningAfterARestart() {
+        put(job(SAMPLES.getLast()));
+        Instant since = Instant.now().truncatedTo(java.time.temporal.ChronoUnit.SECONDS);
+        edit(j -> j.withWaiting(List.of(Waiting.of("A:work", since, 3300))));
+        await("kept", () -> job().waiting().size() == 1);
+        restart();
+        assertThat(job().waiting()).containsExactly(Waiting.of("A:work", since, 3300));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT4);
+        await("until when", () -> shows("(until "));
+    }
+
+    @Test
+    void thePedalSaysDone() {
+        call(() -> {
+            window.choosePedal(Optional.of(KeyCode.F13));
+            return null;
+        });
+        put(job(SAMPLES.getFirst()));
+        keys(KeyCode.F13);
+        await("done", () -> job().done().equals(List.of(":cut")));
+    }
+
+    @Test
+    void aStripTemplateIsAsLongAsItSays() {
+        put(job(SAMPLES.getFirst()));
+        keys(KeyCode.SPACE);
+        keys(KeyCode.SPACE);
+        await("strip", () -> lookup("#strip").tryQuery().filter(n -> n.isVisible()).isPresent());
+        call(() -> {
+            lookup("#strip-fit").<javafx.scene.control.Button>query().fire();
+            return null;
+        });
+        await("the card", () -> lookup("#screen-ruler-size").tryQuery().isPresent());
+        call(() -> {
+            lookup("#screen-ruler-size").<Slider>query().setValue(5);
+            lookup("#screen-ruler-fits").<javafx.scene.control.Button>query().fire();
+            return null;
+        });
+        await("the sheath, 12 mm of it", () -> lookup(".strip-sheath").<Rectangle>tryQuery()
+                .filter(r -> Math.abs(r.getWidth() - 60) < 0.01).isPresent());
+    }
+
+    @Test
+    void anotherLengthIsTriedAndTaken() {
+        PinRow supply = PinRow.named("1").withSignal("V+").withVolts(12, 12);
+        Job job = Job.of("Light panels",
+                List.of(End.of("A", "Supply", "terminal-2",
+                        List.of(supply.withDirection(Direction.SUPPLY_OUT),
+                                PinRow.named("2").withSignal("GND").withDirection(Direction.GROUND))),
+                        End.of("B", "Panel", "terminal-2",
+                                List.of(supply.withDirection(Direction.SUPPLY_IN).withAmps(1.5),
+                                        PinRow.named("2").withSignal("GND")
+                                                .withDirection(Direction.GROUND)))),
+                List.of(Link.of("A.1", "B.1").withConductor(Optional.of("RD")),
+                        Link.of("A.2", "B.2").withConductor(Optional.of("BK"))),
+                List.of()).withCable(CableUse.of("silicone-pair-20", 12000));
+        put(job);
+        await("too much is lost", () -> shows("Would do: "));
+        keys(KeyCode.L);
+        await("curves", () -> lookup(".chart").<LineChart<Number, Number>>tryQuery()
+                .filter(c -> c.getData().size() > 1).isPresent());
+        call(() -> {
+            lookup("#sizing-length").<Slider>query().setValue(2);
+            return null;
+        });
+        await("it fits", () -> lookup("#sizing").lookup(".state-error").tryQuery().isEmpty());
+        call(() -> {
+            lookup("#sizing-use").<javafx.scene.control.Button>query().fire();
+            return null;
+        });
+        await("taken", () -> job().cable().lengthMm().getAsDouble() == 2000);
+    }
+}

@@ -1,6 +1,7 @@
 /** The model of a cable job and everything that is computed from it. Knows no file, no clock and no screen. */
 module wegweiser.core {
     requires transitive com.fasterxml.jackson.databind;
+    requires ojalgo;
     requires org.jgrapht.core;
 
     exports wegweiser.core.conductors;
@@ -13,6 +14,7 @@ module wegweiser.core {
     exports wegweiser.core.prove;
     exports wegweiser.core.quantity;
     exports wegweiser.core.route;
+    exports wegweiser.core.batch;
     exports wegweiser.core.catalog;
     exports wegweiser.core.drawing;
     exports wegweiser.core.make;

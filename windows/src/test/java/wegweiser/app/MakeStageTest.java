@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.chart.LineChart;
 import javafx.scene.control.Slider;
+import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.shape.Rectangle;
@@ -190,6 +191,21 @@ class MakeStageTest extends WindowTest {
         });
         await("the sheath, 12 mm of it", () -> lookup(".strip-sheath").<Rectangle>tryQuery()
                 .filter(r -> Math.abs(r.getWidth() - 60) < 0.01).isPresent());
+    }
+
+    @Test
+    void severalCablesArePlannedByTheClock() {
+        put(job(SAMPLES.getLast()));
+        keys(KeyCode.B);
+        await("five", () -> shows("5 cables are ready at"));
+        call(() -> {
+            lookup("#batch-units").<Spinner<Integer>>query().getValueFactory().setValue(3);
+            return null;
+        });
+        await("three", () -> shows("3 cables are ready at") && shows("cable 3 at"));
+        assertThat(lookup(".timetable-block").queryAll()).hasSizeGreaterThan(6);
+        keys(KeyCode.ESCAPE);
+        await("closed", () -> lookup("#batch").tryQuery().isEmpty());
     }
 
     @Test

@@ -228,6 +228,12 @@ public final class MakeStage implements StageView {
         }
     }
 
+    private void batch() {
+        BatchPanel panel = new BatchPanel(session, choices.rightHandedProperty().get(), overlay::down);
+        overlay.up(panel);
+        panel.begin();
+    }
+
     @Override
     public List<Action> actions() {
         List<Action> all = new ArrayList<>(List.of(Action.of("done", Keys.plain(KeyCode.SPACE), this::done),
@@ -237,6 +243,7 @@ public final class MakeStage implements StageView {
                 Action.byKey("step", Keys.plain(KeyCode.UP, KeyCode.DOWN), "↑ ↓",
                         e -> look(e.getCode() == KeyCode.UP ? -1 : 1)),
                 Action.of("flip", Keys.plain(KeyCode.F), middle::flip),
+                Action.of("batch", Keys.plain(KeyCode.B), this::batch).when(() -> !shown.steps().isEmpty()),
                 Action.of("sizing", Keys.plain(KeyCode.L), this::size).when(() -> !shown.steps().isEmpty())));
         choices.pedalProperty().get().ifPresent(
                 k -> all.add(Action.byKey("pedal", Keys.plain(k), Keys.shown(k), _ -> {

@@ -8,8 +8,6 @@ import wegweiser.core.words.Words;
 
 /** Supply that arrives below what its sink needs: volts lost there and back over wire and four contacts. */
 final class DropTooLarge implements Rule {
-    private static final double CONTACT_OHMS = 0.015;
-
     @Override
     public String id() {
         return "drop-too-large";

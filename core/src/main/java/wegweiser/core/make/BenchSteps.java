@@ -22,7 +22,7 @@ import wegweiser.core.words.Words;
  */
 public final class BenchSteps {
     /** A bundle is tied every so many mm, about a hand's breadth. */
-    private static final int TIE_MM = 100;
+    static final int TIE_MM = 100;
 
     /** Of more wires nobody finds two by trying pairs. */
     private static final int FEW_WIRES = 4;

@@ -2,17 +2,15 @@ package wegweiser.core.make;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
-import wegweiser.core.catalog.Cables;
-import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Termination;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
@@ -20,6 +18,8 @@ import wegweiser.core.words.Words;
 /** What to lay out on the bench. */
 public final class Materials {
     private static final int USUAL_AWG = 24;
+    /** Share of crimp contacts that are spoilt. */
+    private static final double SPOILT = 0.1;
 
     private Materials() {}
 
@@ -30,14 +30,27 @@ public final class Materials {
         }
     }
 
-    /** Connectors, hoods, sleeves and components of a job; of an end that is kept there are none. */
+    /** Connectors, what slides on, and components of a job; of an end that is kept there are none. */
     public static List<Item> parts(Job job) {
+        return parts(Derived.of(job));
+    }
+
+    /** The same for a job from which something follows already: all that its bench steps ask for. */
+    public static List<Item> parts(Derived derived) {
+        Job job = derived.job();
         List<Item> items = new ArrayList<>();
+        List<Step> steps = BenchSteps.of(derived, true);
         for (End end : job.ends()) {
             if (!job.keeps(end.name())) {
-                Catalogue.of(job).of(end).ifPresent(type -> ofAnEnd(job, end, type, items));
+                derived.connector(end.name()).ifPresent(type -> {
+                    items.add(new Item(connector(type),
+                            Words.say("part.connector", type.title(), end.name()), 1));
+                    steps.stream().filter(s -> s.end().equals(end.name()))
+                            .forEach(s -> ofAStep(derived, type, s, items));
+                });
             }
         }
+        steps.stream().filter(s -> s.end().isEmpty()).forEach(s -> ofTheBundle(job, s, items));
         for (Link link : job.links()) {
             link.part().filter(p -> p.kind() == PartKind.RESISTOR || p.kind() == PartKind.DIODE
                     || p.kind() == PartKind.CAPACITOR || p.kind() == PartKind.FUSE)
@@ -46,31 +59,60 @@ public final class Materials {
         return items;
     }
 
-    private static void ofAnEnd(Job job, End end, ConnectorType type, List<Item> items) {
-        items.add(new Item(connector(type), Words.say("part.connector", type.title(), end.name()), 1));
-        boolean housed = type.kind().isHoused();
-        int joints = used(job, end).size();
-        switch (type.termination()) {
-            case SOLDER_CUP -> {
-                if (housed) {
-                    items.add(new Item(Article.Kind.PART, "hood/" + type.family(),
-                            Words.say("part.hood", Words.number(type.ratings().entryMaxMm())), 1));
+    private static void ofAStep(Derived derived, ConnectorType type, Step step, List<Item> items) {
+        switch (step.deed()) {
+            case Deed.Slide slide -> slide.things().forEach(t -> ofAThing(type, t, 1, items));
+            case Deed.Sleeve sleeve -> sleeve.things().forEach(t -> ofAThing(type, t, sleeve.wires(), items));
+            case Deed.Ready ready when step.key().endsWith(":ferrules") -> {
+                int awg = derived.cable().map(CableStock::awg).orElse(USUAL_AWG);
+                items.add(new Item(Article.Kind.PART, "ferrule/" + awg, Words.say("part.ferrule"),
+                        ready.contacts().size()));
+            }
+            case Deed.Ready ready when step.key().endsWith(":contacts") -> {
+                int count = ready.contacts().size();
+                // an open barrel that slipped or bent cannot be used again
+                items.add(new Item(Article.Kind.PART, "contact/" + type.family(),
+                        Words.say("part.contact", Math.max(1, Math.round(SPOILT * count))), count));
+            }
+            default -> {
+            }
+        }
+    }
+
+    /** What comes with a connector is not listed apart. */
+    private static void ofAThing(ConnectorType type, Thing thing, int count, List<Item> items) {
+        String mm = Words.plain(thing.size(), 1);
+        switch (thing.kind()) {
+            case HOOD -> items.add(new Item(Article.Kind.PART, "hood/" + type.family(),
+                    Words.say("part.hood", Words.number(type.ratings().entryMaxMm())), count));
+            case BOOT -> items.add(new Item(Article.Kind.PART, "boot/" + type.family(), Words.say("part.boot"),
+                    count));
+            case SLEEVE -> items.add(new Item(Article.Kind.SLEEVE, mm, Words.say("part.sleeve", mm), count));
+            case SHEATH_SLEEVE, OUTER_SLEEVE -> {
+                if (thing.size() > 0) {
+                    items.add(new Item(Article.Kind.SLEEVE, mm, Words.say("part.sleeve-long", mm), count));
                 }
-                String mm = Words.plain(sleeveMm(job), 1);
-                items.add(new Item(Article.Kind.SLEEVE, mm, Words.say("part.sleeve", mm), joints));
             }
-            case MODULAR ->
-                items.add(new Item(Article.Kind.PART, "boot/" + type.family(), Words.say("part.boot"), 1));
-            case CRIMP -> {
-                if (housed) {
-                    items.add(new Item(Article.Kind.PART, "contact/" + type.family(),
-                            Words.say("part.contact"), joints));
+            case MARKER -> items.add(new Item(Article.Kind.PART, "marker", Words.say("part.marker"), count));
+            case CUP -> {
+                if (type.termination() == Termination.SPLICE) {
+                    items.add(new Item(Article.Kind.PART, "cup", Words.say("part.cup"), count));
                 }
             }
-            case SCREW -> items.add(new Item(Article.Kind.PART, "ferrule/" + gauge(job),
-                    Words.say("part.ferrule"), joints));
-            case RIBBON, JACK_SOLDER, CIRCULAR_DISPLACEMENT, PUNCH_DOWN, POTTED, SPLICE, BARE -> {
+            case GRIP_RING, INSULATING_TUBE, FERRULE_OF_SCREEN, LOCKING_RING, BARREL, BACK_SHELL, SEAL, NUT,
+                    TAIL, BUNDLE_SLEEVE -> {
             }
+        }
+    }
+
+    /** The sleeve and the ties of a cable with more than two ends. */
+    private static void ofTheBundle(Job job, Step step, List<Item> items) {
+        double mm = job.cable().lengthMm().orElse(0);
+        if (step.key().equals(":bundle")) {
+            items.add(new Item(Article.Kind.PART, "mesh", Words.say("part.mesh"), 1));
+        } else if (step.key().equals(":ties") && mm > 0) {
+            items.add(new Item(Article.Kind.PART, "tie", Words.say("part.tie"),
+                    (int) Math.ceil(mm / BenchSteps.TIE_MM)));
         }
     }
 
@@ -79,14 +121,6 @@ public final class Materials {
         boolean usual = type.methods().isEmpty() || type.methods().getFirst() == type.termination();
         return new Article(Article.Kind.CONNECTOR,
                 usual ? type.id() : type.id() + "/" + type.termination().id());
-    }
-
-    private static int gauge(Job job) {
-        return Cables.of(job).map(CableStock::awg).orElse(USUAL_AWG);
-    }
-
-    private static double sleeveMm(Job job) {
-        return Sleeves.over(Sleeves.insulatedMm(gauge(job))).orElse(Sleeves.SIZES_MM.getLast());
     }
 
     private static String partOf(Part part) {
@@ -106,14 +140,5 @@ public final class Materials {
             case FUSE -> Words.say("part.fuse");
             case CAPACITOR, JUMPER, CUT -> Words.say("part.capacitor");
         };
-    }
-
-    /** Terminals of a job that a wire goes to, at one end. */
-    private static List<Terminal> used(Job job, End end) {
-        return job.links().stream()
-                .flatMap(l -> Stream.concat(Stream.of(l.from()), l.to().stream()))
-                .filter(t -> t.end().equals(end.name()))
-                .distinct()
-                .toList();
     }
 }

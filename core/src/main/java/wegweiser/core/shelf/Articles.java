@@ -42,7 +42,7 @@ public final class Articles {
         connectors = new ConnectorSearch(library.catalogue().all());
         List<Named> more = new ArrayList<>();
         Sleeves.SIZES_MM.forEach(mm -> more.add(named(new Article(Kind.SLEEVE, Words.plain(mm, 1)))));
-        TreeSet<String> parts = new TreeSet<>(List.of("diode"));
+        TreeSet<String> parts = new TreeSet<>(List.of("cup", "diode", "marker", "mesh", "tie"));
         for (ConnectorType type : library.catalogue().all().stream().filter(t -> t.kind().isHoused())
                 .toList()) {
             for (Termination way : type.methods()) {
@@ -108,7 +108,9 @@ public final class Articles {
                     .map(ohms -> Words.say("part.resistor", Quantity.words(ohms, Unit.OHM)));
             case "capacitor" -> number(value).map(nf -> Words.say("article.capacitor", value));
             case "fuse" -> number(value).map(_ -> Words.say("article.fuse", value));
-            case "diode" -> Optional.of(Words.say("part.diode"));
+            case "diode", "marker", "cup", "mesh", "tie" -> value.isEmpty()
+                    ? Optional.of(Words.say("part." + parts[0]))
+                    : Optional.empty();
             default -> Optional.empty();
         };
     }

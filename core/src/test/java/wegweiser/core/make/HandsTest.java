@@ -53,6 +53,28 @@ class HandsTest {
         }
     }
 
+    /** Whatever slides on is laid out first, and nothing is laid out that no step asks for. */
+    @ParameterizedTest
+    @ValueSource(longs = {21, 22, 23})
+    void whatIsLaidOutIsWhatIsUsed(long block) {
+        LongStream.range(block * 200, (block + 1) * 200).forEach(seed -> {
+            Job job = RandomDesigns.of(seed);
+            List<Step> steps = BenchSteps.of(job, true);
+            long sleeves = steps.stream().map(Step::deed).mapToLong(d -> d instanceof Deed.Sleeve sleeve
+                    && sleeve.things().getFirst().kind() == Thing.Kind.SLEEVE ? sleeve.wires() : 0).sum();
+            long hoods = steps.stream().map(Step::deed).filter(d -> d instanceof Deed.Slide slide
+                    && slide.things().stream().anyMatch(t -> t.kind() == Thing.Kind.HOOD)).count();
+            List<Materials.Item> parts = Materials.parts(job);
+            assertThat(parts.stream().filter(p -> p.words().endsWith(", 20 mm long"))
+                    .mapToLong(Materials.Item::count).sum()).as("sleeves of design %d", seed).isEqualTo(sleeves);
+            assertThat(parts.stream().filter(p -> p.article().of().startsWith("hood/")).count())
+                    .as("hoods of design %d", seed).isEqualTo(hoods);
+            assertThat(parts.stream().filter(p -> p.article().kind() == Article.Kind.CONNECTOR).count())
+                    .isEqualTo(job.ends().size() - job.kept().size());
+            assertThat(parts).allMatch(p -> p.count() > 0);
+        });
+    }
+
     static Stream<UsualCable> usual() {
         return UsualCable.all().stream();
     }

@@ -187,7 +187,7 @@ public record CutPlan(List<Cut> cuts, List<Integer> missing, double missedMm, do
     }
 
     private boolean isBetterThan(CutPlan other) {
-        int less = Double.compare(Math.round(missedMm), Math.round(other.missedMm));
+        int less = Long.compare(Math.round(missedMm), Math.round(other.missedMm));
         return less < 0 || less == 0 && (wasteMm < other.wasteMm - 1 || boundMm > other.boundMm);
     }
 

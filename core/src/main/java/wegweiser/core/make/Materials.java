@@ -85,8 +85,9 @@ public final class Materials {
         switch (thing.kind()) {
             case HOOD -> items.add(new Item(Article.Kind.PART, "hood/" + type.family(),
                     Words.say("part.hood", Words.number(type.ratings().entryMaxMm())), count));
-            case BOOT -> items.add(new Item(Article.Kind.PART, "boot/" + type.family(), Words.say("part.boot"),
-                    count));
+            case BOOT ->
+                items.add(new Item(Article.Kind.PART, "boot/" + type.family(), Words.say("part.boot"),
+                        count));
             case SLEEVE -> items.add(new Item(Article.Kind.SLEEVE, mm, Words.say("part.sleeve", mm), count));
             case SHEATH_SLEEVE, OUTER_SLEEVE -> {
                 if (thing.size() > 0) {
@@ -100,8 +101,9 @@ public final class Materials {
                 }
             }
             case GRIP_RING, INSULATING_TUBE, FERRULE_OF_SCREEN, LOCKING_RING, BARREL, BACK_SHELL, SEAL, NUT,
-                    TAIL, BUNDLE_SLEEVE -> {
-            }
+                    TAIL, BUNDLE_SLEEVE ->
+                {
+                }
         }
     }
 

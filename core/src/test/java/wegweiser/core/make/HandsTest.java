@@ -66,7 +66,8 @@ class HandsTest {
                     && slide.things().stream().anyMatch(t -> t.kind() == Thing.Kind.HOOD)).count();
             List<Materials.Item> parts = Materials.parts(job);
             assertThat(parts.stream().filter(p -> p.words().endsWith(", 20 mm long"))
-                    .mapToLong(Materials.Item::count).sum()).as("sleeves of design %d", seed).isEqualTo(sleeves);
+                    .mapToLong(Materials.Item::count).sum()).as("sleeves of design %d", seed)
+                    .isEqualTo(sleeves);
             assertThat(parts.stream().filter(p -> p.article().of().startsWith("hood/")).count())
                     .as("hoods of design %d", seed).isEqualTo(hoods);
             assertThat(parts.stream().filter(p -> p.article().kind() == Article.Kind.CONNECTOR).count())

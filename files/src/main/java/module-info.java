@@ -3,6 +3,7 @@ module wegweiser.files {
     requires transitive wegweiser.core;
     requires com.fasterxml.jackson.databind;
     requires com.fasterxml.jackson.datatype.jdk8;
+    requires com.google.zxing;
     requires java.desktop;
     requires java.sql;
     // the PDF library frees its buffers through it where it is there

@@ -6,9 +6,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import wegweiser.core.batch.LabelNumbers;
+import wegweiser.files.sheet.Labels;
 import wegweiser.files.sheet.Sheets;
 
 /** Writes the sheet of a cable. */
@@ -23,16 +26,29 @@ final class SheetCommand extends JobCommand {
     @Option(names = "--label", defaultValue = "")
     private String label;
 
+    @Option(names = "--labels", paramLabel = "NUMBERS")
+    private String labels;
+
     private record Result(String written, Set<String> missingLetters) {}
 
     @Override
     public Integer call() throws Exception {
-        Set<String> missing = Sheets.write(read(job), label, file);
+        Set<String> missing = labels == null
+                ? Sheets.write(read(job), label, file)
+                : Labels.write(read(job), numbers(), file);
         List<String> lines = new ArrayList<>(List.of(t("cli.written", file)));
         if (!missing.isEmpty()) {
             lines.add(t("cli.letters", String.join(" ", missing)));
         }
         write(new Result(file.toString(), missing), lines);
         return CommandLineApp.FINE;
+    }
+
+    private List<String> numbers() {
+        try {
+            return LabelNumbers.parse(labels);
+        } catch (IllegalArgumentException e) {
+            throw new CommandLine.ParameterException(spec.commandLine(), e.getMessage());
+        }
     }
 }

@@ -13,6 +13,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
+import wegweiser.files.sheet.Labels;
 import wegweiser.files.sheet.Sheets;
 import wegweiser.files.workshop.OwnUsual;
 import wegweiser.files.workshop.Workshop;
@@ -64,6 +65,19 @@ public final class Jobs {
             return Notice.of(t("notice.kept-usual", title));
         } catch (IOException | RuntimeException e) {
             return Notice.warning(t("notice.not-exported", Session.reason(e)));
+        }
+    }
+
+    /** Writes a sheet of labels beside the job's sheet; returns the message to show. */
+    static Notice writeLabels(Job job, List<String> numbers, Path sheet) {
+        Path file = sheet.resolveSibling(sheet.getFileName().toString().replace(".pdf", "-labels.pdf"));
+        try {
+            Set<String> missing = Labels.write(job, numbers, file);
+            return missing.isEmpty()
+                    ? Notice.of(t("notice.labels", numbers.size(), file))
+                    : Notice.warning(t("notice.labels-letters", file, String.join(" ", missing)));
+        } catch (IOException | BadFile | RuntimeException | LinkageError e) {
+            return Notice.warning(t("notice.no-sheet", Background.reason(e)));
         }
     }
 

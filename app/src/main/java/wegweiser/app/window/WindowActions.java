@@ -55,6 +55,9 @@ final class WindowActions {
                 Action.of("save", Keys.shortcut(KeyCode.S),
                         () -> session.savedProperty().set(t("saved.already"))),
                 Action.of("sheet", Keys.shortcut(KeyCode.P), window::sheet).when(session::isOpen),
+                Action.of("print", Keys.shifted(KeyCode.P), () -> window.forms().print())
+                        .when(session::isOpen),
+                Action.of("labels", List.of(), () -> window.forms().labels()).when(session::isOpen),
                 Action.of("settings", Keys.shortcut(KeyCode.COMMA), () -> window.forms().settings()),
                 Action.of("night", Keys.shortcut(KeyCode.D), () -> turn(window.choices().nightProperty())),
                 Action.of("text-larger", Keys.shortcut(KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD),

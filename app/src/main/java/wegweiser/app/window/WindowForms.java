@@ -12,6 +12,7 @@ import wegweiser.app.controls.Overlay;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Keeping;
 import wegweiser.app.stage.Session;
+import wegweiser.core.batch.LabelNumbers;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.Job;
@@ -46,6 +47,32 @@ final class WindowForms {
             overlay.down();
             window.outside().workshop(chosen.toPath());
         }
+    }
+
+    /** Shows the sheet as it will be on paper. */
+    void print() {
+        PrintPanel panel = new PrintPanel(session.job(), session.notices()::say, window::sheet, overlay::down);
+        overlay.up(panel);
+        panel.begin();
+    }
+
+    /** Asks for which units labels are written. */
+    void labels() {
+        Job job = session.job();
+        NameForm form = new NameForm(t("labels.title"), t("labels.hint"), typed -> {
+            try {
+                List<String> numbers = LabelNumbers.parse(typed);
+                Background.errand(() -> Jobs.writeLabels(job, numbers, Jobs.sheetFile(session)),
+                        session.notices()::show);
+                return Optional.empty();
+            } catch (IllegalArgumentException e) {
+                return Optional.of(e.getMessage());
+            }
+        }, overlay::down);
+        Background.errand(() -> session.recorded(job), label -> {
+            overlay.up(form);
+            form.begin(label.orElse(""));
+        });
     }
 
     /** Asks for another name of the job. */

@@ -29,7 +29,11 @@ public record StripLengths(double sheathMm, double bareMm, List<String> wires) {
 
     /** How far an end is stripped; empty for a ribbon, which has no sheath, and where nothing is wired. */
     public static Optional<StripLengths> of(Job job, End end) {
-        Derived derived = Derived.of(job);
+        return of(Derived.of(job), end);
+    }
+
+    /** The same for a job from which something follows already. */
+    public static Optional<StripLengths> of(Derived derived, End end) {
         AtEnd at = new AtEnd(derived, end, derived.connector(end.name()).orElse(null), true, new Worklist(),
                 java.util.Set.of());
         if (at.wires.isEmpty() || at.isFlat()) {

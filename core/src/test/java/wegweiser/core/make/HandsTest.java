@@ -31,8 +31,10 @@ class HandsTest {
         LongStream.range(block * A_LOT, (block + 1) * A_LOT).forEach(seed -> {
             Job job = RandomDesigns.of(seed);
             List<Step> steps = BenchSteps.of(job, seed % 2 == 0);
-            assertThat(Hands.build(job, steps)).as("design %d: %s", seed, job.links()).isEmpty();
-            assertThat(steps).extracting(Step::key).as("design %d", seed).doesNotHaveDuplicates();
+            List<String> trouble = Hands.build(job, steps);
+            assertThat(trouble).as(() -> "design " + seed + ": " + job.links()).isEmpty();
+            assertThat(steps.stream().map(Step::key).distinct().count()).as("keys of design %d", seed)
+                    .isEqualTo(steps.size());
             everyScreenEnds(job, steps, seed);
             job.ends().forEach(
                     e -> Catalogue.of(job).of(e).ifPresent(t -> seen.add(t.termination())));

@@ -8,6 +8,9 @@ import wegweiser.core.words.Words;
 
 /** A part of the sheet under a heading of its own, described once for every kind of file. */
 sealed interface Block {
+    /** So much sheath is drawn beside what is stripped, in mm. */
+    double SHEATH_MM = 15;
+
     /** What stands above it. */
     String heading();
 
@@ -31,6 +34,12 @@ sealed interface Block {
                     .toList();
         }
     }
+
+    /** How far each end is stripped, drawn in true size; the cable can be laid on the paper. */
+    record Strips(String heading, List<Strip> strips) implements Block {}
+
+    /** One end's strip lengths. */
+    record Strip(String words, double sheathMm, double bareMm, int wires) {}
 
     /** Steps to be ticked off. */
     record Steps(String heading, List<Step> steps) implements Block {}

@@ -1,8 +1,10 @@
 package wegweiser.files.sheet;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import wegweiser.core.make.Step;
+import wegweiser.core.words.Words;
 
 /** The sheet as one HTML file that needs nothing beside it. */
 final class HtmlSheet {
@@ -37,6 +39,8 @@ final class HtmlSheet {
                                 + t.rows().stream().map(r -> row("td", r)).collect(Collectors.joining())
                                 + "</table>\n";
                         case Block.Pegs p -> pegs(p);
+                        case Block.Strips p -> "<ul>\n" + p.strips().stream().map(HtmlSheet::strip)
+                                .collect(Collectors.joining()) + "</ul>\n";
                         case Block.Steps p -> "<ol class=\"steps\">\n"
                                 + p.steps().stream().map(HtmlSheet::step).collect(Collectors.joining())
                                 + "</ol>\n";
@@ -46,9 +50,24 @@ final class HtmlSheet {
         return out.append("</body></html>\n").toString();
     }
 
+    /** A strip template in true size. */
+    private static String strip(Block.Strip strip) {
+        return String.format(Locale.ROOT, "<li>%s<br><svg width=\"%.1fmm\" height=\"9mm\" viewBox=\"0 0 %.1f 9\">"
+                + "<rect x=\"0\" y=\"1\" width=\"%.1f\" height=\"5\" fill=\"#3B4447\"/>"
+                + "<rect x=\"%.1f\" y=\"2\" width=\"%.1f\" height=\"3\" fill=\"none\" stroke=\"#1F2629\" stroke-width=\".2\"/>"
+                + "<rect x=\"%.1f\" y=\"2.8\" width=\"%.1f\" height=\"1.4\" fill=\"#1F2629\"/></svg></li>\n",
+                Markup.escaped(strip.words()), Block.SHEATH_MM + strip.sheathMm(),
+                Block.SHEATH_MM + strip.sheathMm(), Block.SHEATH_MM, Block.SHEATH_MM,
+                strip.sheathMm() - strip.bareMm(), Block.SHEATH_MM + strip.sheathMm() - strip.bareMm(),
+                strip.bareMm());
+    }
+
     private static String step(Step step) {
         return "<li>☐ " + Markup.escaped(step.text())
                 + (step.detail().isEmpty() ? "" : " <small>" + Markup.escaped(step.detail()) + "</small>")
+                + (step.check().isEmpty()
+                        ? ""
+                        : " <small><b>" + Markup.escaped(Words.say("sheet.check", step.check())) + "</b></small>")
                 + "</li>\n";
     }
 

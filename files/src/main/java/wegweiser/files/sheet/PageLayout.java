@@ -50,6 +50,7 @@ final class PageLayout {
             switch (block) {
                 case Block.Table t -> table(LEFT, WIDTH, t);
                 case Block.Pegs p -> pegs(p);
+                case Block.Strips p -> strips(p);
                 case Block.Steps p -> steps(p);
                 case Block.Points p -> {
                     heading(LEFT, p.heading());
@@ -130,6 +131,23 @@ final class PageLayout {
         table(left, width, table);
         y = Math.max(y, bottom);
         return true;
+    }
+
+    /** The end of a cable as it is stripped, in true size: sheath, insulation, copper. */
+    private void strips(Block.Strips block) {
+        heading(LEFT, block.heading());
+        for (Block.Strip strip : block.strips()) {
+            room(12);
+            pen.text(LEFT, y, TEXT, Fonts.TEXT, strip.words());
+            y += 2;
+            double bared = LEFT + Block.SHEATH_MM + strip.sheathMm() - strip.bareMm();
+            pen.box(LEFT, y, Block.SHEATH_MM, 4, true);
+            pen.box(LEFT + Block.SHEATH_MM, y + 0.8, strip.sheathMm() - strip.bareMm(), 2.4, false);
+            if (strip.bareMm() > 0) {
+                pen.box(bared, y + 1.5, strip.bareMm(), 1, true);
+            }
+            y += 10;
+        }
     }
 
     /** Steps in two columns, read down and then across. */

@@ -125,6 +125,14 @@ final class PdfPen implements Pen, AutoCloseable {
     }
 
     @Override
+    public void square(double x, double y, double width, double height) {
+        draw(page -> {
+            page.addRect(x(x), y(y + height), (float) width * POINTS, (float) height * POINTS);
+            page.fill();
+        });
+    }
+
+    @Override
     public void drawing(double x, double y, Drawing drawing) {
         double dx = x - drawing.leftMm();
         double dy = y - drawing.topMm();

@@ -13,6 +13,9 @@ interface Pen {
 
     void box(double x, double y, double width, double height, boolean filled);
 
+    /** A filled field without an outline, so that fields beside each other leave no gap. */
+    void square(double x, double y, double width, double height);
+
     /** A drawing at true size, its upper left corner here. */
     void drawing(double x, double y, Drawing drawing);
 }

@@ -19,7 +19,9 @@ import wegweiser.core.drawing.Drawing;
 import wegweiser.core.drawing.FaceDrawing;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.CutList;
+import wegweiser.core.make.Materials;
 import wegweiser.core.make.Step;
+import wegweiser.core.make.StripLengths;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -30,6 +32,8 @@ import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
+import wegweiser.core.sizing.Sizing;
+import wegweiser.core.sizing.SizingLine;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
 
@@ -53,6 +57,10 @@ record SheetContent(String title, String label, String cable, String verdict, Li
         blocks.add(fromTo(job));
         pegs(job).ifPresent(blocks::add);
         CutList.of(job).map(SheetContent::cuts).ifPresent(blocks::add);
+        strips(derived).ifPresent(blocks::add);
+        blocks.add(Block.Table.of("parts", List.of("item", "count"), Materials.parts(derived).stream()
+                .map(p -> List.of(p.words(), String.valueOf(p.count()))).toList()));
+        sizing(derived).ifPresent(blocks::add);
         blocks.add(new Block.Steps(Words.say("sheet.steps"), steps));
         blocks.add(tests(verdict));
         if (!job.readings().isEmpty()) {
@@ -67,6 +75,29 @@ record SheetContent(String title, String label, String cable, String verdict, Li
         return new SheetContent(job.title(), label, cable(job), Words.say("verdict." + verdict.word()),
                 faces(job),
                 blocks);
+    }
+
+    private static Optional<Block> strips(Derived derived) {
+        List<Block.Strip> strips = new ArrayList<>();
+        for (End end : derived.job().ends()) {
+            if (!derived.job().keeps(end.name())) {
+                StripLengths.of(derived, end).ifPresent(l -> strips.add(new Block.Strip(
+                        Words.say("sheet.strip", end.name(), Words.number(l.sheathMm()),
+                                Words.number(l.bareMm())),
+                        l.sheathMm(), l.bareMm(), l.wires().size())));
+            }
+        }
+        return strips.isEmpty() || derived.job().links().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Block.Strips(Words.say("sheet.strips"), strips));
+    }
+
+    private static Optional<Block> sizing(Derived derived) {
+        List<SizingLine> lines = Sizing.of(derived);
+        return lines.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Block.Table.of("electrical", List.of("item", "value", "remark"), lines.stream()
+                        .map(l -> List.of(l.words(), l.figure(), l.remedy())).toList()));
     }
 
     /** The from-to table alone. */

@@ -50,6 +50,13 @@ final class SvgPen implements Pen {
     }
 
     @Override
+    public void square(double x, double y, double width, double height) {
+        out.append(String.format(Locale.ROOT,
+                "<rect x=\"%.3f\" y=\"%.3f\" width=\"%.3f\" height=\"%.3f\" fill=\"#1F2629\"/>\n", x, down(y),
+                width, height));
+    }
+
+    @Override
     public void drawing(double x, double y, Drawing drawing) {
         out.append(String.format(Locale.ROOT,
                 "<g transform=\"translate(%.2f %.2f)\" font-family=\"Overpass Mono, monospace\">",

@@ -32,6 +32,8 @@ final class TextSheets {
                             .mapToObj(r -> with(p.rows().get(r), p.marks(r))).toList();
                     table(out, with("", p.columns()), rows);
                 }
+                case Block.Strips p -> p.strips()
+                        .forEach(i -> out.append("- ").append(Markup.text(i.words())).append('\n'));
                 case Block.Steps p -> p.steps().forEach(step -> out.append(step.n()).append(". [ ] ")
                         .append(Markup.text(step.text())).append('\n'));
                 case Block.Points p -> p.points()

@@ -18,6 +18,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.LadderValues;
+import wegweiser.core.model.Leg;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
@@ -29,8 +30,10 @@ import wegweiser.core.model.Provenance;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Role;
 import wegweiser.core.model.Simulated;
+import wegweiser.core.model.Skipped;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.model.Waiting;
 import wegweiser.core.model.Waiver;
 
 /** Jobs for tests, made by a seed. */
@@ -80,10 +83,16 @@ public final class Jobs {
         }
         Job job = Job.of("Job " + random.nextInt(1000), List.of(a, b), links, readings)
                 .withCable(new CableUse(Optional.of("utp-4x2-24"),
-                        OptionalDouble.of(100 * random.nextInt(1, 90)), own(random), Extra.NONE))
+                        OptionalDouble.of(100 * random.nextInt(1, 90)), own(random), way(random), Extra.NONE))
                 .withWaivers(List.of(new Waiver("out-to-out",
                         List.of(Terminal.parse("A.3"), Terminal.parse("B.3")), "tried and found harmless")))
-                .withDone(List.of("A:cut", "A:strip"));
+                .withDone(List.of("A:cut", "A:strip"))
+                .withSkipped(random.nextBoolean()
+                        ? List.of(new Skipped("A:test", "tested elsewhere", unknown(random)))
+                        : List.of())
+                .withWaiting(random.nextBoolean()
+                        ? List.of(Waiting.of("A:cool", Instant.parse("2026-03-01T20:15:00Z"), 60))
+                        : List.of());
         if (random.nextBoolean()) {
             SequencedMap<Terminal, Double> ohms = new LinkedHashMap<>();
             ohms.put(Terminal.parse("A.2"), 1000.5);
@@ -100,6 +109,13 @@ public final class Jobs {
         return random.nextBoolean()
                 ? job.withReadingsSetAside("an older lead").withExtra(unknown(random))
                 : job;
+    }
+
+    private static List<Leg> way(SplittableRandom random) {
+        return random.nextBoolean()
+                ? List.of()
+                : List.of(Leg.of(900, "the pier", Leg.At.BEND, Optional.empty()),
+                        new Leg(400.5, "", Leg.At.POINT, Optional.of("B"), unknown(random)));
     }
 
     private static Optional<CableStock> own(SplittableRandom random) {

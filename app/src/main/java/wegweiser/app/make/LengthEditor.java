@@ -14,13 +14,17 @@ import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.CableForm;
+import wegweiser.app.stage.LinesPanel;
 import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.conductors.Allocation;
 import wegweiser.core.make.Article;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Leg;
+import wegweiser.core.readings.WayList;
 import wegweiser.core.shelf.ShelfLine;
+import wegweiser.core.words.Words;
 import wegweiser.files.io.BadFile;
 
 /** Which cable, and how long a way it takes. */
@@ -62,13 +66,31 @@ final class LengthEditor extends VBox {
             overlay.up(form);
             form.begin();
         });
+        Button along = new Button(t("make.along"));
+        along.setId("cable-way");
+        along.setOnAction(_ -> {
+            LinesPanel<Leg> panel = new LinesPanel<>(new LinesPanel.Kind<>("way", text -> WayList.read(text, job),
+                    line -> words(line.value().orElseThrow()),
+                    legs -> session.edit(j -> j.withCable(j.cable().withWay(legs))),
+                    () -> WayList.of(session.job().cable().way()), "way.txt"), WayList.of(job.cable().way()),
+                    overlay::down);
+            overlay.up(panel);
+            panel.begin();
+        });
         Label way = Panels.quiet(t("make.way"));
         way.setLabelFor(length);
         Label unit = new Label("m");
         unit.setMinWidth(USE_PREF_SIZE);
-        HBox line = new HBox(8, length, unit);
+        HBox line = new HBox(8, length, unit, along);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         getChildren().addAll(stock, another, Panels.whole(way), line, error);
+    }
+
+    /** A stretch as it was understood. */
+    private static String words(Leg leg) {
+        String at = leg.at() == Leg.At.POINT ? "" : t("way.at." + leg.at().id());
+        String said = t("way.leg", Words.fixed(leg.mm() / 1000, 2), String.join(" ", at, leg.to()).strip());
+        return leg.branch().map(b -> t("way.branch", b, said)).orElse(said);
     }
 
     /** A piece of which it is known how long it is lies on the shelf from now on. */

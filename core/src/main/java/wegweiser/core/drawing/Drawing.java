@@ -12,6 +12,22 @@ public record Drawing(double leftMm, double topMm, double widthMm, double height
         shapes = List.copyOf(shapes);
     }
 
+    /** The same picture, larger by a factor. */
+    public Drawing scaled(double f) {
+        return new Drawing(f * leftMm, f * topMm, f * widthMm, f * heightMm,
+                shapes.stream().map(s -> scaled(s, f)).toList());
+    }
+
+    private static Shape scaled(Shape shape, double f) {
+        return switch (shape) {
+            case Circle c -> new Circle(c.role, c.id, f * c.x, f * c.y, f * c.radius);
+            case Box b -> new Box(b.role, b.id, f * b.x, f * b.y, f * b.width, f * b.height, f * b.corner);
+            case Polygon p -> new Polygon(p.role, p.id, p.points.stream().map(v -> f * v).toList());
+            case Label l -> new Label(l.role, l.id, f * l.x, f * l.y, f * l.size, l.text);
+            case Swatch w -> new Swatch(w.role, w.id, f * w.x, f * w.y, f * w.width, f * w.height, w.hex);
+        };
+    }
+
     /** What a shape stands for. */
     public enum Role implements HasId {
         BODY,

@@ -3,18 +3,26 @@ package wegweiser.core.make;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Termination;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Leg;
 import wegweiser.core.words.Words;
 
 /** How long to cut the cable, item by item, in mm. */
 public record CutList(List<Item> items) {
     /** Share of the run that is left slack at each end, so that a stiff cable does not pull at its plug. */
     private static final double SLACK = 0.05;
+    /** The bow that a cable makes before its plug, in its own diameters. */
+    private static final double SOFT_BOW = 5;
+    private static final double STIFF_BOW = 10;
+    /** How much a run that is turned over costs, in mm. */
+    private static final double TURNED_MM = 20;
     /** Kept for cutting off a bad end and terminating it again. */
-    private static final double RETERMINATION_MM = 75;
+    static final double RETERMINATION_MM = 75;
 
     /** Sheath off at an end that goes into no connector, in mm. */
     static final double LOOSE_MM = 40;
@@ -31,16 +39,37 @@ public record CutList(List<Item> items) {
         if (job.cable().lengthMm().isEmpty() || !job.kept().isEmpty()) {
             return Optional.empty();
         }
+        Derived derived = Derived.of(job);
+        CableStock cable = derived.cable().orElse(null);
         double run = job.cable().lengthMm().getAsDouble();
         List<Item> items = new ArrayList<>();
         items.add(new Item(Words.say("cut.run"), run));
-        items.add(new Item(Words.say("cut.slack"), round(2 * SLACK * run)));
+        items.add(new Item(Words.say("cut.slack"), round(2 * slack(run, cable))));
+        for (Leg leg : job.cable().way()) {
+            leg.branch().ifPresent(end -> items.add(new Item(Words.say("cut.branch", end), leg.mm())));
+        }
+        long bends = job.cable().way().stream().filter(l -> l.at() == Leg.At.BEND).count();
+        if (bends > 0 && cable != null) {
+            items.add(new Item(Words.say("cut.bends", bends), round(bends * cable.diameterMm())));
+        }
         for (End end : job.ends()) {
-            double strip = Catalogue.of(job).of(end).map(CutList::sheathMm).orElse(20.0);
-            items.add(new Item(Words.say("cut.strip", end.name()), strip));
+            Optional<ConnectorType> type = derived.connector(end.name());
+            items.add(new Item(Words.say("cut.strip", end.name()), type.map(CutList::sheathMm).orElse(20.0)));
+            if (type.filter(t -> t.termination() == Termination.RIBBON)
+                    .filter(t -> !TurnedOver.at(derived, end, t, cable).isEmpty()).isPresent()) {
+                items.add(new Item(Words.say("cut.turned", end.name()), TURNED_MM));
+            }
         }
         items.add(new Item(Words.say("cut.reserve"), job.ends().size() * RETERMINATION_MM));
         return Optional.of(new CutList(items));
+    }
+
+    /** Slack at one end: a share of the run, and room for a bow that a stiff cable makes before its plug. */
+    private static double slack(double run, CableStock cable) {
+        double bow = cable == null || cable.flat()
+                ? 0
+                : cable.diameterMm() * (cable.stranded() ? SOFT_BOW : STIFF_BOW);
+        return Math.max(SLACK * run, bow);
     }
 
     private static double round(double mm) {

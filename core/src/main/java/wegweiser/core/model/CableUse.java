@@ -1,6 +1,8 @@
 package wegweiser.core.model;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -10,28 +12,36 @@ import java.util.OptionalDouble;
  * @param stock its id in the catalogue or in the workshop
  * @param lengthMm the finished length in mm
  * @param own its description, where it is not of the catalogue
+ * @param way the stretches that it runs along, where they were taken one by one; the length is their sum
  */
 public record CableUse(Optional<String> stock, OptionalDouble lengthMm, Optional<CableStock> own,
-        Map<String, Object> extra) {
+        List<Leg> way, Map<String, Object> extra) {
     public CableUse {
+        way = List.copyOf(Objects.requireNonNullElse(way, List.of()));
         extra = Extra.kept(extra);
     }
 
     /** No cable chosen yet. */
     public static final CableUse NONE = new CableUse(Optional.empty(), OptionalDouble.empty(),
-            Optional.empty(),
-            Extra.NONE);
+            Optional.empty(), List.of(), Extra.NONE);
 
     /** A length of a kind that the catalogue describes. */
     public static CableUse of(String stock, double lengthMm) {
-        return new CableUse(Optional.of(stock), OptionalDouble.of(lengthMm), Optional.empty(), Extra.NONE);
+        return new CableUse(Optional.of(stock), OptionalDouble.of(lengthMm), Optional.empty(), List.of(), Extra.NONE);
     }
 
     public CableUse withStock(String newStock, Optional<CableStock> newOwn) {
-        return new CableUse(Optional.of(newStock), lengthMm, newOwn, extra);
+        return new CableUse(Optional.of(newStock), lengthMm, newOwn, way, extra);
     }
 
+    /** This cable with another length; the stretches that made up the old one are gone. */
     public CableUse withLengthMm(double newLength) {
-        return new CableUse(stock, OptionalDouble.of(newLength), own, extra);
+        return new CableUse(stock, OptionalDouble.of(newLength), own, List.of(), extra);
+    }
+
+    /** This cable along some stretches; without any the length stays. */
+    public CableUse withWay(List<Leg> legs) {
+        double run = legs.stream().filter(l -> l.branch().isEmpty()).mapToDouble(Leg::mm).sum();
+        return new CableUse(stock, run > 0 ? OptionalDouble.of(run) : lengthMm, own, legs, extra);
     }
 }

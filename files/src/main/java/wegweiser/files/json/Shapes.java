@@ -32,6 +32,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.LadderValues;
+import wegweiser.core.model.Leg;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.OwnConnector;
 import wegweiser.core.model.PinRow;
@@ -59,7 +60,7 @@ final class Shapes {
                 .addMixIn(Link.class, OfLink.class)
                 .addMixIn(PinSource.class, OfSource.class).addMixIn(Reading.class, OfReading.class)
                 .addMixIn(LadderValues.class, OfLadder.class).addMixIn(Waiting.class, OfWaiting.class)
-                .addMixIn(CableStock.class, OfCable.class)
+                .addMixIn(CableStock.class, OfCable.class).addMixIn(CableUse.class, OfUse.class)
                 .addMixIn(OwnConnector.class, OfConnector.class).addMixIn(NamedPinout.class, OfPinout.class)
                 .addMixIn(NamedWiring.class, OfWiring.class);
     }
@@ -166,6 +167,11 @@ final class Shapes {
         public int hashCode() {
             return 0;
         }
+    }
+
+    private interface OfUse {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Leg> way();
     }
 
     private interface OfEnd {

@@ -2,6 +2,7 @@ package wegweiser.files.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.drawing.Drawing;
 
 /** Lays a sheet out on pages of A4, top to bottom, a new page when one is full. Text is measured and wrapped, never cut. */
 final class PageLayout {
@@ -12,6 +13,9 @@ final class PageLayout {
     private static final double LINE = 4.6;
     private static final double STEPS = 92;
     private static final double PEG_TEXT = 2.4;
+    private static final double BESIDE = 6;
+    private static final double LARGEST = 3;
+    private static final double SMALLEST = 1.4;
 
     private final Pen pen;
     private double y;
@@ -93,7 +97,8 @@ final class PageLayout {
         for (SheetContent.Face face : faces) {
             double width = Math.max(78, face.drawing().widthMm() + 6);
             List<String> heading = Wrap.lines(face.heading(), width - 4, TEXT, Fonts.MEDIUM);
-            double height = face.drawing().heightMm() + (heading.size() - 1) * LINE;
+            double larger = larger(face.drawing(), width);
+            double height = Math.max(1, larger) * face.drawing().heightMm() + (heading.size() - 1) * LINE;
             if (x > LEFT && x + width > LEFT + WIDTH) {
                 y += tallest + 15;
                 x = LEFT;
@@ -109,10 +114,19 @@ final class PageLayout {
             }
             pen.text(x, down - 0.2, 2.8, Fonts.TEXT, face.words());
             pen.drawing(x, down + 2.4, face.drawing());
+            if (larger > 0) {
+                pen.drawing(x + face.drawing().widthMm() + BESIDE, down + 2.4, face.drawing().scaled(larger));
+            }
             tallest = Math.max(tallest, height);
             x += width + 6;
         }
         y += faces.isEmpty() ? 0 : tallest + 13;
+    }
+
+    /** How much larger a face can be drawn beside its true size, to work by; 0 where there is no room for it. */
+    private static double larger(Drawing drawing, double width) {
+        double factor = Math.min(LARGEST, (width - BESIDE - drawing.widthMm()) / drawing.widthMm());
+        return factor < SMALLEST ? 0 : factor;
     }
 
     /** The pegboard with a table on its right, if there is room for it; says whether there was. */

@@ -5,9 +5,11 @@ import static wegweiser.app.texts.Texts.t;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Form;
+import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.Worded;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
@@ -16,6 +18,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
+import wegweiser.core.words.Words;
 
 /** Which connector of a cable is put on anew, and how much of the cable is cut off for it. */
 final class RedoForm extends VBox {
@@ -34,8 +37,12 @@ final class RedoForm extends VBox {
                 Catalogue.of(job).of(e).map(ConnectorType::title).orElse(t("ends.leads")), e.device())));
         cut.setId("redo-cut");
         cut.setOnAction(_ -> go());
+        Label reserve = Panels.quiet("");
+        reserve.setId("redo-reserve");
+        cut.textProperty().addListener((_, _, _) -> reserve.setText(reserve()));
+        reserve.setText(reserve());
         Form form = new Form("redo-form", job.title(), t("redo.form.hint"), t("redo.go"), this::go, close,
-                Form.asked(t("redo.which"), end), Form.asked(t("redo.cut"), cut));
+                Form.asked(t("redo.which"), end), Form.asked(t("redo.cut"), cut), reserve);
         getChildren().add(form);
     }
 
@@ -43,13 +50,34 @@ final class RedoForm extends VBox {
         end.requestFocus();
     }
 
+    /** A bare number is one of millimetres, which is how such a length is measured. */
+    private double typedMm() {
+        String typed = cut.getText().strip();
+        return typed.matches(".*[a-zA-Z]")
+                ? 1000 * Quantity.parse(typed, Unit.METRE)
+                : 1000 * Quantity.parse(typed + " mm", Unit.METRE);
+    }
+
+    /** How long the cable will be, and what is left of what was spared for this. */
+    private String reserve() {
+        try {
+            double mm = Math.max(0, typedMm());
+            double left = Redo.reserveMm(job) - mm;
+            String reserve = left < 0
+                    ? t("redo.no-reserve", Words.number(-left))
+                    : t("redo.reserve", Words.number(left), (int) Math.floor(left / Math.max(1, mm)));
+            return job.cable().lengthMm().isPresent()
+                    ? t("redo.new-length", Words.number((job.cable().lengthMm().getAsDouble() - mm) / 1000)) + " "
+                            + reserve
+                    : reserve;
+        } catch (IllegalArgumentException _) {
+            return "";
+        }
+    }
+
     private Optional<String> go() {
         try {
-            // a bare number is one of millimetres, which is how such a length is measured
-            String typed = cut.getText().strip();
-            double mm = typed.matches(".*[a-zA-Z]")
-                    ? 1000 * Quantity.parse(typed, Unit.METRE)
-                    : 1000 * Quantity.parse(typed + " mm", Unit.METRE);
+            double mm = typedMm();
             if (mm < 0) {
                 return Optional.of(t("redo.bad-cut"));
             }

@@ -1,7 +1,9 @@
 package wegweiser.core.make;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
@@ -56,7 +58,15 @@ public final class Materials {
                     || p.kind() == PartKind.CAPACITOR || p.kind() == PartKind.FUSE)
                     .ifPresent(p -> items.add(new Item(Article.Kind.PART, partOf(p), partWords(p), 1)));
         }
-        return items;
+        return together(items);
+    }
+
+    /** What is called alike stands once, with the sum of its counts. */
+    private static List<Item> together(List<Item> items) {
+        Map<List<Object>, Item> found = new LinkedHashMap<>();
+        items.forEach(i -> found.merge(List.of(i.article(), i.words()), i,
+                (a, b) -> new Item(a.article(), a.words(), a.count() + b.count())));
+        return List.copyOf(found.values());
     }
 
     private static void ofAStep(Derived derived, ConnectorType type, Step step, List<Item> items) {

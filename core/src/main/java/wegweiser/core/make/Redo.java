@@ -2,6 +2,7 @@ package wegweiser.core.make;
 
 import java.util.List;
 import wegweiser.core.model.CableUse;
+import wegweiser.core.model.CutOff;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.SetAside;
@@ -21,16 +22,18 @@ public final class Redo {
         if (job.end(end).isEmpty()) {
             throw new IllegalArgumentException("no end " + end);
         }
-        CableUse cable = job.cable();
-        if (cable.lengthMm().isPresent()) {
-            double left = cable.lengthMm().getAsDouble() - cutMm;
-            if (left <= 0) {
-                throw new IllegalArgumentException("nothing left of the cable");
-            }
-            cable = cable.withLengthMm(left);
+        if (job.cable().lengthMm().isPresent() && job.cable().lengthMm().getAsDouble() <= cutMm) {
+            throw new IllegalArgumentException("nothing left of the cable");
         }
+        CableUse cable = cutMm > 0 ? job.cable().withCutOff(CutOff.of(end, cutMm)) : job.cable();
         List<String> kept = job.ends().stream().map(End::name).filter(name -> !name.equals(end)).toList();
         return job.withTitle(title).withCable(cable).unbuilt().withKept(kept)
                 .withReadingsSetAside(SetAside.BEFORE_BUILDING);
+    }
+
+    /** What is left of the length that was spared for this, in mm; negative when the run itself has become shorter. */
+    public static double reserveMm(Job job) {
+        return job.ends().size() * CutList.RETERMINATION_MM
+                - job.cable().cutOff().stream().mapToDouble(CutOff::mm).sum();
     }
 }

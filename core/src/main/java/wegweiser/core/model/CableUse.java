@@ -1,5 +1,6 @@
 package wegweiser.core.model;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -13,35 +14,46 @@ import java.util.OptionalDouble;
  * @param lengthMm the finished length in mm
  * @param own its description, where it is not of the catalogue
  * @param way the stretches that it runs along, where they were taken one by one; the length is their sum
+ * @param cutOff what was cut off since, end by end
  */
 public record CableUse(Optional<String> stock, OptionalDouble lengthMm, Optional<CableStock> own,
-        List<Leg> way, Map<String, Object> extra) {
+        List<Leg> way, List<CutOff> cutOff, Map<String, Object> extra) {
     public CableUse {
         way = List.copyOf(Objects.requireNonNullElse(way, List.of()));
+        cutOff = List.copyOf(Objects.requireNonNullElse(cutOff, List.of()));
         extra = Extra.kept(extra);
     }
 
     /** No cable chosen yet. */
     public static final CableUse NONE = new CableUse(Optional.empty(), OptionalDouble.empty(),
-            Optional.empty(), List.of(), Extra.NONE);
+            Optional.empty(), List.of(), List.of(), Extra.NONE);
 
     /** A length of a kind that the catalogue describes. */
     public static CableUse of(String stock, double lengthMm) {
-        return new CableUse(Optional.of(stock), OptionalDouble.of(lengthMm), Optional.empty(), List.of(), Extra.NONE);
+        return new CableUse(Optional.of(stock), OptionalDouble.of(lengthMm), Optional.empty(), List.of(), List.of(), Extra.NONE);
     }
 
     public CableUse withStock(String newStock, Optional<CableStock> newOwn) {
-        return new CableUse(Optional.of(newStock), lengthMm, newOwn, way, extra);
+        return new CableUse(Optional.of(newStock), lengthMm, newOwn, way, cutOff, extra);
     }
 
     /** This cable with another length; the stretches that made up the old one are gone. */
     public CableUse withLengthMm(double newLength) {
-        return new CableUse(stock, OptionalDouble.of(newLength), own, List.of(), extra);
+        return new CableUse(stock, OptionalDouble.of(newLength), own, List.of(), cutOff, extra);
     }
 
     /** This cable along some stretches; without any the length stays. */
     public CableUse withWay(List<Leg> legs) {
         double run = legs.stream().filter(l -> l.branch().isEmpty()).mapToDouble(Leg::mm).sum();
-        return new CableUse(stock, run > 0 ? OptionalDouble.of(run) : lengthMm, own, legs, extra);
+        return new CableUse(stock, run > 0 ? OptionalDouble.of(run) : lengthMm, own, legs, cutOff, extra);
+    }
+
+    /** This cable, shorter by what was cut off an end. */
+    public CableUse withCutOff(CutOff piece) {
+        List<CutOff> all = new ArrayList<>(cutOff);
+        all.add(piece);
+        return new CableUse(stock,
+                lengthMm.isPresent() ? OptionalDouble.of(lengthMm.getAsDouble() - piece.mm()) : lengthMm, own,
+                List.of(), all, extra);
     }
 }

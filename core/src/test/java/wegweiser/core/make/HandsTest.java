@@ -70,7 +70,8 @@ class HandsTest {
             assertThat(parts.stream().filter(p -> p.words().endsWith(", 20 mm long"))
                     .mapToLong(Materials.Item::count).sum()).as("sleeves of design %d", seed)
                     .isEqualTo(sleeves);
-            assertThat(parts.stream().filter(p -> p.article().of().startsWith("hood/")).count())
+            assertThat(parts.stream().filter(p -> p.article().of().startsWith("hood/"))
+                    .mapToLong(Materials.Item::count).sum())
                     .as("hoods of design %d", seed).isEqualTo(hoods);
             assertThat(parts.stream().filter(p -> p.article().kind() == Article.Kind.CONNECTOR).count())
                     .isEqualTo(job.ends().size() - job.kept().size());

@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wegweiser.core.model.CutOff;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
@@ -65,5 +66,18 @@ class RedoTest {
         double all = job.cable().lengthMm().getAsDouble();
         assertThatIllegalArgumentException().isThrownBy(() -> Redo.of(job, "A", all, "anew"));
         assertThatIllegalArgumentException().isThrownBy(() -> Redo.of(job, "C", 10, "anew"));
+    }
+
+    @Test
+    void theReserveRunsOut() {
+        Job job = cables().getFirst().job();
+        double spared = Redo.reserveMm(job);
+        assertThat(spared).as("each end once").isEqualTo(150);
+        Job once = Redo.of(job, "A", 60, "once");
+        Job twice = Redo.of(once.withKept(List.of()), "B", 60, "twice");
+        assertThat(Redo.reserveMm(twice)).isEqualTo(30);
+        assertThat(twice.cable().cutOff()).extracting(CutOff::end).containsExactly("A", "B");
+        assertThat(Redo.reserveMm(Redo.of(twice.withKept(List.of()), "A", 60, "thrice"))).isEqualTo(-30);
+        assertThat(Redo.of(job, "A", 0, "same").cable()).isEqualTo(job.cable());
     }
 }

@@ -28,6 +28,7 @@ import wegweiser.core.library.Library;
 import wegweiser.core.model.Basis;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.CableUse;
+import wegweiser.core.model.CutOff;
 import wegweiser.core.model.End;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
@@ -172,6 +173,9 @@ final class Shapes {
     private interface OfUse {
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<Leg> way();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<CutOff> cutOff();
     }
 
     private interface OfEnd {

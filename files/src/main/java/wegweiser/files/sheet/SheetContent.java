@@ -57,6 +57,10 @@ record SheetContent(String title, String label, String cable, String verdict, Li
         blocks.add(fromTo(job));
         pegs(job).ifPresent(blocks::add);
         CutList.of(job).map(SheetContent::cuts).ifPresent(blocks::add);
+        if (!job.cable().cutOff().isEmpty()) {
+            blocks.add(new Block.Points(Words.say("sheet.anew"), job.cable().cutOff().stream()
+                    .map(c -> Words.say("sheet.cut-off", c.end(), Words.number(c.mm()))).toList()));
+        }
         strips(derived).ifPresent(blocks::add);
         blocks.add(Block.Table.of("parts", List.of("item", "count"), Materials.parts(derived).stream()
                 .map(p -> List.of(p.words(), String.valueOf(p.count()))).toList()));

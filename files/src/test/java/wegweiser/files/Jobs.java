@@ -85,7 +85,8 @@ public final class Jobs {
         Job job = Job.of("Job " + random.nextInt(1000), List.of(a, b), links, readings)
                 .withCable(new CableUse(Optional.of("utp-4x2-24"),
                         OptionalDouble.of(100 * random.nextInt(1, 90)), own(random), way(random),
-                        random.nextBoolean() ? List.of() : List.of(new CutOff("A", 30, unknown(random))), Extra.NONE))
+                        random.nextBoolean() ? List.of() : List.of(new CutOff("A", 30, unknown(random))),
+                        Extra.NONE))
                 .withWaivers(List.of(new Waiver("out-to-out",
                         List.of(Terminal.parse("A.3"), Terminal.parse("B.3")), "tried and found harmless")))
                 .withDone(List.of("A:cut", "A:strip"))

@@ -7,9 +7,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.chart.LineChart;
+import javafx.scene.control.Button;
 import javafx.scene.control.Slider;
 import javafx.scene.control.Spinner;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.shape.Rectangle;
 import org.junit.jupiter.api.BeforeEach;
@@ -158,6 +161,10 @@ class MakeStageTest extends WindowTest {
         await("kept", () -> job().waiting().size() == 1);
         restart();
         assertThat(job().waiting()).containsExactly(Waiting.of("A:work", since, 3300));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
+        await("on the bench", () -> lookup("#bench-waiting").tryQuery().filter(n -> n.isVisible()).isPresent()
+                && lookup(n -> n instanceof Button b && b.getText().contains("can be worked on. Until"))
+                        .tryQuery().isPresent());
         keys(KeyCode.CONTROL, KeyCode.DIGIT4);
         await("until when", () -> shows("(until "));
     }
@@ -180,17 +187,72 @@ class MakeStageTest extends WindowTest {
         keys(KeyCode.SPACE);
         await("strip", () -> lookup("#strip").tryQuery().filter(n -> n.isVisible()).isPresent());
         call(() -> {
-            lookup("#strip-fit").<javafx.scene.control.Button>query().fire();
+            lookup("#strip-fit").<Button>query().fire();
             return null;
         });
         await("the card", () -> lookup("#screen-ruler-size").tryQuery().isPresent());
         call(() -> {
             lookup("#screen-ruler-size").<Slider>query().setValue(5);
-            lookup("#screen-ruler-fits").<javafx.scene.control.Button>query().fire();
+            lookup("#screen-ruler-fits").<Button>query().fire();
             return null;
         });
         await("the sheath, 12 mm of it", () -> lookup(".strip-sheath").<Rectangle>tryQuery()
                 .filter(r -> Math.abs(r.getWidth() - 60) < 0.01).isPresent());
+    }
+
+    @Test
+    void theWayIsTakenStretchByStretch() {
+        put(job(SAMPLES.getFirst()));
+        call(() -> {
+            lookup("#cable-way").<Button>query().fire();
+            return null;
+        });
+        await("the list", () -> lookup("#way-text").tryQuery().isPresent());
+        call(() -> {
+            lookup("#way-text").<TextArea>query()
+                    .setText("1 m bend at the pier\n40 cm\nnowhere\n0.6 along the post");
+            return null;
+        });
+        await("understood", () -> shows("3 stretches understood, 1 line not"));
+        call(() -> {
+            lookup("#way-take").<Button>query().fire();
+            return null;
+        });
+        await("taken",
+                () -> job().cable().lengthMm().getAsDouble() == 2000 && job().cable().way().size() == 3);
+        await("its bend", () -> shows("1 bend on the way"));
+    }
+
+    @Test
+    void labelsAreWrittenForBothEnds() {
+        put(job(SAMPLES.getFirst()));
+        act("Write labels");
+        await("which", () -> shows("Numbers of the units"));
+        write("W-0007 to W-0009", 0);
+        keys(KeyCode.ENTER);
+        await("written", () -> shows("Labels for 3 units were written"));
+        assertThat(folder.resolve("sheets")).isDirectoryContaining("glob:**labels.pdf");
+    }
+
+    /** Does something by its words. */
+    private void act(String words) {
+        keys(KeyCode.CONTROL, KeyCode.K);
+        await("finder", () -> lookup("#find-field").tryQuery().isPresent());
+        write(words, 0);
+        keys(KeyCode.ENTER);
+    }
+
+    @Test
+    void theSheetIsLookedAtBeforeItIsPrinted() {
+        put(job(SAMPLES.getFirst()));
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.P);
+        await("pages", () -> lookup("#print").tryQuery().isPresent() && shows("of A4"));
+        assertThat(lookup(".paper").<ImageView>queryAll()).isNotEmpty();
+        call(() -> {
+            lookup("#print-save").<Button>query().fire();
+            return null;
+        });
+        await("written", () -> shows("The sheet was written"));
     }
 
     @Test
@@ -233,7 +295,7 @@ class MakeStageTest extends WindowTest {
         });
         await("it fits", () -> lookup("#sizing").lookup(".state-error").tryQuery().isEmpty());
         call(() -> {
-            lookup("#sizing-use").<javafx.scene.control.Button>query().fire();
+            lookup("#sizing-use").<Button>query().fire();
             return null;
         });
         await("taken", () -> job().cable().lengthMm().getAsDouble() == 2000);

@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +29,7 @@ import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.Session;
+import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
 import wegweiser.core.model.Job;
 import wegweiser.files.workshop.BenchJob;
@@ -57,6 +59,7 @@ public final class BenchStage implements StageView {
     private final WaysIn ways;
     private final ShelfPanel shelf;
     private final HBox view;
+    private final WaitingList waiting;
     private List<Path> files = List.of();
     private Set<String> aside = Set.of();
     private boolean stale = true;
@@ -101,7 +104,8 @@ public final class BenchStage implements StageView {
         hint = empty();
         StackPane place = new StackPane(list, hint);
         VBox.setVgrow(place, Priority.ALWAYS);
-        VBox middle = Panels.sheet(head, place);
+        waiting = new WaitingList(file -> doors.open(file, Optional.of(StageId.MAKE)));
+        VBox middle = Panels.sheet(head, waiting, place);
         shelf = new ShelfPanel(session, overlay, deeds, toJobs);
         ways = new WaysIn(new Beginnings(session, overlay, doors, index));
         view = new Columns(ways, middle, shelf, toShelf, toJobs, choices.textPercentProperty());
@@ -220,10 +224,11 @@ public final class BenchStage implements StageView {
             session.notices().warn(found.trouble());
         }
         List<Path> rest = files;
+        Set<String> gone = aside;
         reading.run(() -> {
-            rest.forEach(index::read);
-            return true;
-        }, _ -> {});
+            return WaitingList.of(rest.stream().filter(f -> !gone.contains(f.getFileName().toString()))
+                    .map(index::read).toList(), Instant.now());
+        }, waiting::show);
     }
 
     private void ready(Card card) {

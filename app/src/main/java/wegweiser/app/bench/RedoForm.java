@@ -67,7 +67,8 @@ final class RedoForm extends VBox {
                     ? t("redo.no-reserve", Words.number(-left))
                     : t("redo.reserve", Words.number(left), (int) Math.floor(left / Math.max(1, mm)));
             return job.cable().lengthMm().isPresent()
-                    ? t("redo.new-length", Words.number((job.cable().lengthMm().getAsDouble() - mm) / 1000)) + " "
+                    ? t("redo.new-length", Words.number((job.cable().lengthMm().getAsDouble() - mm) / 1000))
+                            + " "
                             + reserve
                     : reserve;
         } catch (IllegalArgumentException _) {

@@ -69,10 +69,12 @@ final class LengthEditor extends VBox {
         Button along = new Button(t("make.along"));
         along.setId("cable-way");
         along.setOnAction(_ -> {
-            LinesPanel<Leg> panel = new LinesPanel<>(new LinesPanel.Kind<>("way", text -> WayList.read(text, job),
-                    line -> words(line.value().orElseThrow()),
-                    legs -> session.edit(j -> j.withCable(j.cable().withWay(legs))),
-                    () -> WayList.of(session.job().cable().way()), "way.txt"), WayList.of(job.cable().way()),
+            LinesPanel<Leg> panel = new LinesPanel<>(
+                    new LinesPanel.Kind<>("way", text -> WayList.read(text, job),
+                            line -> words(line.value().orElseThrow()),
+                            legs -> session.edit(j -> j.withCable(j.cable().withWay(legs))),
+                            () -> WayList.of(session.job().cable().way()), "way.txt"),
+                    WayList.of(job.cable().way()),
                     overlay::down);
             overlay.up(panel);
             panel.begin();
@@ -81,9 +83,9 @@ final class LengthEditor extends VBox {
         way.setLabelFor(length);
         Label unit = new Label("m");
         unit.setMinWidth(USE_PREF_SIZE);
-        HBox line = new HBox(8, length, unit, along);
+        HBox line = new HBox(8, length, unit);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        getChildren().addAll(stock, another, Panels.whole(way), line, error);
+        getChildren().addAll(stock, another, Panels.whole(way), line, error, along);
     }
 
     /** A stretch as it was understood. */

@@ -54,7 +54,8 @@ public final class LabelNumbers {
         List<String> all = new ArrayList<>();
         for (int n = low; n <= high; n++) {
             String digits = String.valueOf(n);
-            all.add(first.group(1) + "0".repeat(Math.max(0, first.group(2).length() - digits.length())) + digits);
+            all.add(first.group(1) + "0".repeat(Math.max(0, first.group(2).length() - digits.length()))
+                    + digits);
         }
         return all;
     }

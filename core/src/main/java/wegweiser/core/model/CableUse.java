@@ -30,7 +30,8 @@ public record CableUse(Optional<String> stock, OptionalDouble lengthMm, Optional
 
     /** A length of a kind that the catalogue describes. */
     public static CableUse of(String stock, double lengthMm) {
-        return new CableUse(Optional.of(stock), OptionalDouble.of(lengthMm), Optional.empty(), List.of(), List.of(), Extra.NONE);
+        return new CableUse(Optional.of(stock), OptionalDouble.of(lengthMm), Optional.empty(), List.of(),
+                List.of(), Extra.NONE);
     }
 
     public CableUse withStock(String newStock, Optional<CableStock> newOwn) {

@@ -62,7 +62,8 @@ public final class WayList {
         }
         Leg.At at = m.group(4) == null
                 ? Leg.At.POINT
-                : HasId.find(Leg.At.class, m.group(4).toLowerCase(java.util.Locale.ROOT)).orElse(Leg.At.POINT);
+                : HasId.find(Leg.At.class, m.group(4).toLowerCase(java.util.Locale.ROOT))
+                        .orElse(Leg.At.POINT);
         return Leg.of(mm, m.group(5).strip(), at, branch);
     }
 

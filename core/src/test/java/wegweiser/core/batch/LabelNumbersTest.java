@@ -9,7 +9,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class LabelNumbersTest {
     @ParameterizedTest
-    @ValueSource(strings = {"W-0007 to W-0010", "W-0007..W-0010", "W-0007 - W-0010", "W-0007, W-0008; W-0009 W-0010",
+    @ValueSource(strings = {"W-0007 to W-0010", "W-0007..W-0010", "W-0007 - W-0010",
+            "W-0007, W-0008; W-0009 W-0010",
             " W-0007 to W-0009 , W-0010 ", "W-0007 to W-0010, W-0008"})
     void numbersAreUnderstoodHoweverTheyAreTyped(String text) {
         assertThat(LabelNumbers.parse(text)).containsExactly("W-0007", "W-0008", "W-0009", "W-0010");

@@ -57,7 +57,8 @@ class WayListTest {
     @Test
     void aRunThatIsTurnedOverAndAStiffCableTakeMore() {
         String turned = "links 1-1:1 2-3:2 3-2:3 4-4:4";
-        Job ribbon = TextJob.of("A box-header-10-socket", "B box-header-10-socket", "cable ribbon-10 1", turned);
+        Job ribbon = TextJob.of("A box-header-10-socket", "B box-header-10-socket", "cable ribbon-10 1",
+                turned);
         Job plain = TextJob.of("A box-header-10-socket", "B box-header-10-socket", "cable ribbon-10 1",
                 "links 1-1:1 2-2:2");
         assertThat(CutList.of(ribbon).orElseThrow().totalMm() - CutList.of(plain).orElseThrow().totalMm())

@@ -52,10 +52,11 @@ final class HtmlSheet {
 
     /** A strip template in true size. */
     private static String strip(Block.Strip strip) {
-        return String.format(Locale.ROOT, "<li>%s<br><svg width=\"%.1fmm\" height=\"9mm\" viewBox=\"0 0 %.1f 9\">"
-                + "<rect x=\"0\" y=\"1\" width=\"%.1f\" height=\"5\" fill=\"#3B4447\"/>"
-                + "<rect x=\"%.1f\" y=\"2\" width=\"%.1f\" height=\"3\" fill=\"none\" stroke=\"#1F2629\" stroke-width=\".2\"/>"
-                + "<rect x=\"%.1f\" y=\"2.8\" width=\"%.1f\" height=\"1.4\" fill=\"#1F2629\"/></svg></li>\n",
+        return String.format(Locale.ROOT,
+                "<li>%s<br><svg width=\"%.1fmm\" height=\"9mm\" viewBox=\"0 0 %.1f 9\">"
+                        + "<rect x=\"0\" y=\"1\" width=\"%.1f\" height=\"5\" fill=\"#3B4447\"/>"
+                        + "<rect x=\"%.1f\" y=\"2\" width=\"%.1f\" height=\"3\" fill=\"none\" stroke=\"#1F2629\" stroke-width=\".2\"/>"
+                        + "<rect x=\"%.1f\" y=\"2.8\" width=\"%.1f\" height=\"1.4\" fill=\"#1F2629\"/></svg></li>\n",
                 Markup.escaped(strip.words()), Block.SHEATH_MM + strip.sheathMm(),
                 Block.SHEATH_MM + strip.sheathMm(), Block.SHEATH_MM, Block.SHEATH_MM,
                 strip.sheathMm() - strip.bareMm(), Block.SHEATH_MM + strip.sheathMm() - strip.bareMm(),
@@ -67,7 +68,8 @@ final class HtmlSheet {
                 + (step.detail().isEmpty() ? "" : " <small>" + Markup.escaped(step.detail()) + "</small>")
                 + (step.check().isEmpty()
                         ? ""
-                        : " <small><b>" + Markup.escaped(Words.say("sheet.check", step.check())) + "</b></small>")
+                        : " <small><b>" + Markup.escaped(Words.say("sheet.check", step.check()))
+                                + "</b></small>")
                 + "</li>\n";
     }
 

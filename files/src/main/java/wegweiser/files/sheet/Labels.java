@@ -81,9 +81,11 @@ public final class Labels {
         code(number, x + 1, y + 1.2, pen);
         double text = x + CODE + 3;
         pen.text(text, y + 5, 3.6, Fonts.MONO_MEDIUM, number);
-        String far = Words.list(job.ends().stream().filter(e -> !e.name().equals(end.name())).map(Labels::named)
-                .toList());
-        List<String> lines = Wrap.lines(Words.say("label.towards", named(end), far), TEXT_WIDE, 2.2, Fonts.TEXT);
+        String far = Words
+                .list(job.ends().stream().filter(e -> !e.name().equals(end.name())).map(Labels::named)
+                        .toList());
+        List<String> lines = Wrap.lines(Words.say("label.towards", named(end), far), TEXT_WIDE, 2.2,
+                Fonts.TEXT);
         for (int k = 0; k < Math.min(3, lines.size()); k++) {
             pen.text(text, y + 8.2 + k * 2.7, 2.2, Fonts.TEXT, lines.get(k));
         }
@@ -118,7 +120,8 @@ public final class Labels {
     static BitMatrix matrix(String text) {
         try {
             return new QRCodeWriter().encode(text, com.google.zxing.BarcodeFormat.QR_CODE, 1, 1,
-                    Map.of(EncodeHintType.MARGIN, 0, EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M));
+                    Map.of(EncodeHintType.MARGIN, 0, EncodeHintType.ERROR_CORRECTION,
+                            ErrorCorrectionLevel.M));
         } catch (WriterException e) {
             throw new IllegalArgumentException(text, e);
         }

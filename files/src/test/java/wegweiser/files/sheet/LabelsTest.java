@@ -88,7 +88,8 @@ class LabelsTest {
                 // the drawn sheath: a dark bar four millimetres high that begins at the margin, 15 mm long
                 for (int y = 0; y + (int) (3.6 * MM) < image.getHeight(); y++) {
                     int x = (int) Math.round(15 * MM) + 4;
-                    boolean bar = IntStream.range(y, y + (int) (3.6 * MM)).allMatch(row -> isDark(image, x, row));
+                    boolean bar = IntStream.range(y, y + (int) (3.6 * MM))
+                            .allMatch(row -> isDark(image, x, row));
                     if (bar) {
                         int to = x;
                         while (to < image.getWidth() && isDark(image, to, y + (int) (1.8 * MM))) {

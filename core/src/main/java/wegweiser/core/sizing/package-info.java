@@ -1,2 +1,5 @@
-/** What length and gauge do to a planned cable: each a number, its limit, the formula, and what would keep within it. */
+/**
+ * What length and gauge do to a planned cable. Each thing that is worked out has a number, its limit, the formula with where
+ * it is from, and what would keep within the limit. The same lines answer for a length or a gauge that is only tried.
+ */
 package wegweiser.core.sizing;

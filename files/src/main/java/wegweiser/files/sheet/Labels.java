@@ -70,7 +70,8 @@ public final class Labels {
                     pen.page();
                     at = 0;
                 }
-                label(job, number, end, LEFT + at % COLUMNS * WIDE, TOP + at / COLUMNS * HIGH, pen);
+                int row = at / COLUMNS;
+                label(job, number, end, LEFT + at % COLUMNS * WIDE, TOP + row * HIGH, pen);
                 at++;
             }
         }

@@ -137,9 +137,10 @@ final class CommonSteps {
     }
 
     /** A wire that is planned to a contact outside the order, such as the shell of a plug without a screen. */
-    private void shellJoint(String textKey) {
+    void shellJoint(String textKey) {
         List<String> toShell = at.wires.get(Contact.SHELL);
-        boolean covered = toShell == null || at.cable != null && at.cable.isScreened();
+        boolean covered = toShell == null || at.cable != null && at.cable.isScreened()
+                && toShell.stream().allMatch(EndWires::isScreen);
         if (!covered && at.type.has(Contact.SHELL)) {
             inLine(Contact.SHELL);
             add("joint:" + Contact.SHELL,
@@ -206,6 +207,9 @@ final class CommonSteps {
     /** The same with more to heed. */
     void test(List<String> heed) {
         List<String> more = new ArrayList<>(heed);
+        if (heed.isEmpty() && !SlipOn.of(at.type, at.cable, EndSteps.isCast(at)).isEmpty()) {
+            more.add(Words.say("step.beep.before"));
+        }
         List<String> through = at.wires.keySet().stream().filter(c -> at.through(c).isPresent()).toList();
         if (!through.isEmpty()) {
             more.add(Words.say("step.beep.through", Words.list(through)));
@@ -217,12 +221,14 @@ final class CommonSteps {
         add("test-again", new Deed.Test(at.name(), at.contacts()), "beep-again", "", at.name());
     }
 
-    /** What slid on goes to its place; nothing where nothing did that is closed. */
-    void close(String textKey) {
-        if (SlipOn.of(at.type, at.cable, EndSteps.isCast(at)).stream()
-                .anyMatch(t -> t.kind() != Thing.Kind.SHEATH_SLEEVE)) {
+    /** What slid on goes to its place; whether there is anything that closes the end. */
+    boolean close(String textKey) {
+        boolean closes = SlipOn.of(at.type, at.cable, EndSteps.isCast(at)).stream()
+                .anyMatch(t -> t.kind() != Thing.Kind.SHEATH_SLEEVE);
+        if (closes) {
             add("hood", new Deed.Close(at.name()), textKey, "", at.type.title());
         }
+        return closes;
     }
 
     void cool() {

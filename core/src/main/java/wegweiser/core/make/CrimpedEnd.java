@@ -49,7 +49,9 @@ final class CrimpedEnd {
                 ? List.of(Words.say("step.beep.loose-contacts"))
                 : List.of());
         if (at.type.kind().isHoused()) {
-            common.close("clamp");
+            if (common.close("clamp")) {
+                common.testAgain();
+            }
         } else {
             at.list.add("sleeves", new Deed.Cover(at.name(), 10 + 8 * at.count()), "sleeves", "hot-air");
         }

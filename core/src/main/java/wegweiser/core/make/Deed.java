@@ -122,6 +122,28 @@ public sealed interface Deed {
         }
     }
 
+    /** A wire is laid where it will be joined later, with others at once. */
+    record Place(String end, Terminal contact, List<String> wires) implements Deed {
+        public Place {
+            wires = List.copyOf(wires);
+        }
+
+        @Override
+        public int handSeconds() {
+            return 15;
+        }
+
+        @Override
+        public List<Terminal> contacts() {
+            return List.of(contact);
+        }
+
+        @Override
+        public Optional<String> wire() {
+            return wires.stream().findFirst();
+        }
+    }
+
     /** A component is built in between the cable's wire and where that went. */
     record InLine(String end, Link link, List<Terminal> contacts) implements Deed {
         public InLine {

@@ -3,6 +3,7 @@ package wegweiser.core.make;
 import java.util.List;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.Schools;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
 /** The steps at one end, by the way in which its wires are joined. */
@@ -79,7 +80,9 @@ final class EndSteps {
         common.joints(at.order(), "screw", "", 25);
         common.bridges("splice");
         common.test();
-        common.close("gland");
+        if (common.close("gland")) {
+            common.testAgain();
+        }
     }
 
     private static void displaced(CommonSteps common) {
@@ -87,13 +90,19 @@ final class EndSteps {
         common.open(CutList.sheathMm(at.type));
         common.spares();
         common.screen();
-        common.joints(at.order(), "displace", "", 15);
+        for (String contact : at.order()) {
+            common.inLine(contact);
+            at.list.add("place:" + contact, new Deed.Place(at.name(), at.at(contact), at.wires.get(contact)),
+                    "displace", "", AtEnd.capital(at.wireWords(contact)), contact, at.wireCode(contact));
+        }
         common.bridges("splice");
         at.list.add("grip", new Deed.Ready(at.name(), List.of(), 20), "grip", "", at.name());
-        at.list.add("key", new Deed.Cover(at.name(), 20), "key", "", at.type.title());
-        common.test();
-        common.close("nut");
-        common.testAgain();
+        at.list.add("key", new Deed.Ready(at.name(), List.of(), 20), "key", "", at.type.title());
+        // only the nut draws the wires on to the blades, so before it nothing beeps
+        List<Terminal> inside = at.order().stream().map(at::at).toList();
+        at.list.add("nut", new Deed.Join(at.name(), inside, at.used(), 30), "nut", "", at.type.title());
+        common.shellJoint("displace");
+        common.test(List.of(Words.say("step.beep.after-nut")));
     }
 
     private static void punched(CommonSteps common) {

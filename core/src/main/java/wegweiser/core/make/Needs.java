@@ -66,7 +66,7 @@ final class Needs {
         return switch (before) {
             case Deed.Look _ -> false;
             case Deed.PutBack _, Deed.Screen _ -> isAfterJoints(deed) || touches(deed, before.contacts());
-            case Deed.Cut _, Deed.Peel _, Deed.Slide _, Deed.Open _, Deed.Sleeve _, Deed.Ready _ ->
+            case Deed.Cut _, Deed.Peel _, Deed.Slide _, Deed.Open _, Deed.Sleeve _, Deed.Ready _, Deed.Place _ ->
                 rank(deed) > rank(before) || deed instanceof Deed.Ready && before instanceof Deed.Ready;
             case Deed.InLine _ ->
                 deed instanceof Deed.Join && touches(deed, before.contacts()) || isAfterJoints(deed);
@@ -90,7 +90,7 @@ final class Needs {
             case Deed.Peel _, Deed.Slide _ -> 1;
             case Deed.Open _ -> 2;
             case Deed.Screen _, Deed.PutBack _, Deed.Sleeve _ -> 3;
-            case Deed.Ready _ -> 4;
+            case Deed.Ready _, Deed.Place _ -> 4;
             case Deed.InLine _, Deed.Join _, Deed.Bridge _, Deed.Sever _ -> 5;
             case Deed.Test _, Deed.Cover _, Deed.Close _, Deed.Wait _ -> 6;
         };

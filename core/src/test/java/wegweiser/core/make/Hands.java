@@ -25,6 +25,7 @@ final class Hands {
     private final Set<String> sleeved = new HashSet<>();
     private final Set<String> cast = new HashSet<>();
     private final Set<String> tested = new HashSet<>();
+    private final List<Terminal> placed = new ArrayList<>();
     private final List<Terminal> joined = new ArrayList<>();
     private final List<Link> builtIn = new ArrayList<>();
     private final List<String> screens = new ArrayList<>();
@@ -75,6 +76,10 @@ final class Hands {
                     trouble.add(key + ": no sleeve gets on a wire that is joined");
                 }
                 sleeved.add(end);
+            }
+            case Deed.Place place -> {
+                placed.add(place.contact());
+                closedAlready(key, end);
             }
             case Deed.Join join -> {
                 if (join.contacts().isEmpty()) {
@@ -134,6 +139,9 @@ final class Hands {
             boolean between = !link.isWithinOneEnd() && link.to().isPresent();
             if (between && !link.is(PartKind.CUT)) {
                 for (Terminal t : List.of(link.from(), link.to().orElseThrow())) {
+                    if (placed.contains(t) && !joined.contains(t)) {
+                        trouble.add(t + " was laid in its place and never joined");
+                    }
                     if (!job.keeps(t.end()) && !joined.contains(t) && !isScreenAt(t, link)) {
                         trouble.add(t + " has no joint");
                     }
@@ -150,8 +158,8 @@ final class Hands {
 
     /** A screen that goes to the shell is held there by its own step. */
     private boolean isScreenAt(Terminal t, Link link) {
-        return t.contact().equals("shell") && screens.contains(t.end())
-                || link.conductor().map(Link::isScreenName).orElse(false) && screens.contains(t.end());
+        boolean screen = link.conductor().map(Link::isScreenName).orElse(t.contact().equals("shell"));
+        return screen && screens.contains(t.end());
     }
 
     /** How often the screen was ended at each end. */

@@ -55,7 +55,8 @@ class ProceduresTest {
         inOrder(job, "ring for 4.8 mm cable.*other rings away", "nut and grip ring", "numbers on the M12",
                 "sheath 18 mm", "BK into hole 4.*Not stripped.*colours printed", "WH into hole 2",
                 "ring and insert together.*marks", "insert into the M12.*by its key.*until the nut draws it",
-                "each contact with its own wire", "nut of the M12.*down to its seal.*water", "again");
+                "nut of the M12.*down to its seal.*water",
+                "each contact with its own wire.*Before the nut nothing beeps");
         assertThat(says(job, "Bare|tin")).isFalse();
     }
 
@@ -161,7 +162,8 @@ class ProceduresTest {
                 "Fold back and cover GN",
                 "screen, twist it, sleeve it", "sleeve over the end of the sheath.*alike",
                 "BK into position 2.*cannot be pulled out", "far end is not made yet: loose contacts",
-                "clamp on the sheath, never on the wires", "\\[B\\]");
+                "clamp on the sheath, never on the wires",
+                "\\[A\\] Beep end A again", "\\[B\\]");
         assertThat(BenchSteps.of(job, true)).filteredOn(s -> s.end().equals("B"))
                 .noneMatch(s -> says(s, "loose contacts"));
     }

@@ -112,12 +112,23 @@ final class Beginnings {
                 .orElse(wanted);
     }
 
+    /** A cable that becomes two; the half at its first end is opened, where its new connector is chosen. */
+    private void halve(Job job) {
+        HalveForm form = HalveForm.of(job, halves -> {
+            doors.lay(halves.getLast());
+            begin(halves.getFirst(), StageId.ENDS);
+        }, overlay::down);
+        overlay.up(form.form());
+        form.begin();
+    }
+
     /** A connector to be put on anew: which cable, which end, how much is cut off. */
     void redo() {
         JobChoice jobs = new JobChoice("redo", t("way.redo"), t("redo.hint"), index, JobChoice::isPlanned,
                 chosen -> {
                     RedoForm form = new RedoForm(chosen.job().orElseThrow(),
-                            job -> begin(job, StageId.MAKE), overlay::down);
+                            job -> begin(job, StageId.MAKE), () -> halve(chosen.job().orElseThrow()),
+                            overlay::down);
                     overlay.up(form);
                     form.begin();
                 }, new JobChoice.Instead(t("redo.unknown"), this::unknown), overlay::down);

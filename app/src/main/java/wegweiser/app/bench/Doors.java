@@ -13,6 +13,9 @@ public interface Doors {
     /** Puts a new job into the workshop, opens it and goes to a stage. */
     void begin(Job job, StageId stage);
 
+    /** Puts a new job into the workshop, and opens nothing. */
+    void lay(Job job);
+
     /** Opens the job in a file in a window of its own. */
     void beside(Path file);
 

@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -27,7 +28,8 @@ final class RedoForm extends VBox {
     private final ChoiceBox<End> end = new ChoiceBox<>();
     private final TextField cut = new TextField("30");
 
-    RedoForm(Job job, Consumer<Job> begin, Runnable close) {
+    /** @param halve asks where the cable is cut in two instead */
+    RedoForm(Job job, Consumer<Job> begin, Runnable halve, Runnable close) {
         this.job = job;
         this.begin = begin;
         end.getItems().setAll(job.ends());
@@ -43,7 +45,12 @@ final class RedoForm extends VBox {
         reserve.setText(reserve());
         Form form = new Form("redo-form", job.title(), t("redo.form.hint"), t("redo.go"), this::go, close,
                 Form.asked(t("redo.which"), end), Form.asked(t("redo.cut"), cut), reserve);
-        getChildren().add(form);
+        Button two = new Button(t("redo.halve"));
+        two.setId("redo-halve");
+        two.getStyleClass().add("text-link");
+        two.setOnAction(_ -> halve.run());
+        two.setVisible(job.ends().size() == 2);
+        getChildren().addAll(form, two);
     }
 
     void begin() {

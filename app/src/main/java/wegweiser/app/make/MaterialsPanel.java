@@ -151,7 +151,8 @@ final class MaterialsPanel extends VBox {
     /** How wires are joined at each end, where its connector leaves a choice. */
     private void terminations(Job job) {
         for (End end : job.ends()) {
-            ConnectorType type = Catalogue.of(job).of(end).filter(c -> c.methods().size() > 1).orElse(null);
+            ConnectorType type = Catalogue.of(job).of(end).filter(c -> c.methods().size() > 1)
+                    .filter(_ -> !job.keeps(end.name())).orElse(null);
             if (type == null) {
                 continue;
             }

@@ -54,6 +54,18 @@ record BenchDoors(MainWindow window, Session session, Outside outside) implement
     }
 
     @Override
+    public void lay(Job job) {
+        Background.errand(() -> {
+            try {
+                new JobFolder(session.workshop()).add(job);
+                return "";
+            } catch (IOException e) {
+                return t("notice.not-begun", Session.reason(e));
+            }
+        }, session.notices()::say);
+    }
+
+    @Override
     public void beside(Path file) {
         outside.another(file);
     }

@@ -66,7 +66,8 @@ final class Needs {
         return switch (before) {
             case Deed.Look _ -> false;
             case Deed.PutBack _, Deed.Screen _ -> isAfterJoints(deed) || touches(deed, before.contacts());
-            case Deed.Cut _, Deed.Peel _, Deed.Slide _, Deed.Open _, Deed.Sleeve _, Deed.Ready _, Deed.Place _ ->
+            case Deed.Cut _, Deed.Peel _, Deed.Slide _, Deed.Open _, Deed.Sleeve _, Deed.Ready _,
+                    Deed.Place _ ->
                 rank(deed) > rank(before) || deed instanceof Deed.Ready && before instanceof Deed.Ready;
             case Deed.InLine _ ->
                 deed instanceof Deed.Join && touches(deed, before.contacts()) || isAfterJoints(deed);

@@ -80,4 +80,29 @@ class RedoTest {
         assertThat(Redo.reserveMm(Redo.of(twice.withKept(List.of()), "A", 60, "thrice"))).isEqualTo(-30);
         assertThat(Redo.of(job, "A", 0, "same").cable()).isEqualTo(job.cable());
     }
+
+    @ParameterizedTest
+    @MethodSource("cables")
+    void halvesHaveAllWiresAndNoMoreLength(UsualCable cable) {
+        Job job = cable.job();
+        double all = job.cable().lengthMm().getAsDouble();
+        if (job.ends().size() != 2) {
+            assertThatIllegalArgumentException().isThrownBy(() -> Redo.inTwo(job, 10));
+            return;
+        }
+        List<Job> halves = Redo.inTwo(job, all / 4);
+        assertThat(halves).hasSize(2).extracting(h -> h.kept().getFirst())
+                .containsExactly(job.ends().get(0).name(), job.ends().get(1).name());
+        assertThat(halves.stream().mapToDouble(h -> h.cable().lengthMm().getAsDouble()).sum()).isEqualTo(all);
+        long wires = job.links().stream().filter(l -> !l.isWithinOneEnd() && l.to().isPresent())
+                .flatMap(l -> l.conductor().stream()).distinct().count();
+        for (Job half : halves) {
+            End open = half.ends().stream().filter(e -> !half.keeps(e.name())).findFirst().orElseThrow();
+            assertThat(open.connector()).isEqualTo(End.LEADS);
+            assertThat(open.pinout()).hasSize((int) wires);
+            assertThat(Hands.build(half, BenchSteps.of(half, true))).isEmpty();
+        }
+        assertThatIllegalArgumentException().isThrownBy(() -> Redo.inTwo(job, all));
+        assertThatIllegalArgumentException().isThrownBy(() -> Redo.inTwo(job, 0));
+    }
 }

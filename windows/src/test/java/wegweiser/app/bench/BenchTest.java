@@ -260,6 +260,35 @@ class BenchTest extends WindowTest {
     }
 
     @Test
+    void aCableIsCutInTwo() {
+        edit(j -> UsualCable.all().getFirst().job());
+        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
+        keys(KeyCode.DIGIT5);
+        await("the planned one",
+                () -> call(() -> lookup("#redo-list").<ListView<?>>query().getItems().size()) == 1);
+        keys(KeyCode.ENTER);
+        await("what is spared for it", () -> shows("The cable will be 1.97 m long."));
+        call(() -> {
+            lookup("#redo-halve").<Button>query().fire();
+            lookup("#halve-where").<TextField>query().setText("5");
+            lookup("#halve-go").<Button>query().fire();
+            return null;
+        });
+        assertThat(call(() -> shows("Type a length in metres between end A"))).isTrue();
+        call(() -> {
+            lookup("#halve-where").<TextField>query().setText("0.5");
+            lookup("#halve-go").<Button>query().fire();
+            return null;
+        });
+        await("the half at A",
+                () -> window.here() == StageId.ENDS && job().title().contains("the half at A"));
+        assertThat(job().cable().lengthMm().getAsDouble()).isEqualTo(500);
+        assertThat(job().kept()).containsExactly("A");
+        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
+        await("the other half", () -> shows("the half at B"));
+    }
+
+    @Test
     void whichCableWouldDoIsLookedUpInTheLog() {
         edit(j -> UsualCable.all().getFirst().job().withReading(Reading.beep("A.5", "B.5")));
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);

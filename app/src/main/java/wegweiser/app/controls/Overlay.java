@@ -2,10 +2,12 @@ package wegweiser.app.controls;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -26,6 +28,7 @@ public final class Overlay {
     private final StackPane root;
     private StackPane veil;
     private Node before;
+    private Consumer<List<Entry>> added = _ -> {};
 
     /** Something that can be found and, where it is enabled, done. */
     public record Entry(String words, String key, boolean enabled, Runnable action) {
@@ -121,7 +124,9 @@ public final class Overlay {
         return actions.stream().filter(Action::isFound).map(Entry::of).toList();
     }
 
-    public void find(List<Entry> entries) {
+    /** Shows what can be found; what {@link #found} adds later is found too. */
+    public void find(List<Entry> first) {
+        List<Entry> entries = new ArrayList<>(first);
         TextField field = new TextField();
         field.setPromptText(t("find.prompt"));
         field.setId("find-field");
@@ -154,6 +159,24 @@ public final class Overlay {
         panel.setId("finder");
         up(panel);
         field.requestFocus();
+        VBox mine = panel;
+        added = more -> {
+            if (veil != null && veil.getChildren().contains(mine)) {
+                entries.addAll(more);
+                String typed = field.getText();
+                if (!typed.isEmpty()) {
+                    // the list is made anew from what is typed
+                    field.setText(typed + " ");
+                    field.setText(typed);
+                    field.end();
+                }
+            }
+        };
+    }
+
+    /** More that can be found, which took longer to read. */
+    public void found(List<Entry> more) {
+        added.accept(more);
     }
 
     private void run(Entry entry) {

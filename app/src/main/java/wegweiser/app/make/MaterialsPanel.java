@@ -2,6 +2,8 @@ package wegweiser.app.make;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +16,7 @@ import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.SchoolChoice;
+import wegweiser.app.controls.TableFile;
 import wegweiser.app.controls.Worded;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.CountingOff;
@@ -33,6 +36,8 @@ import wegweiser.core.shelf.ShelfLine;
 import wegweiser.core.sizing.Sizing;
 import wegweiser.core.sizing.SizingLine;
 import wegweiser.core.words.Words;
+import wegweiser.files.io.AtomicFile;
+import wegweiser.files.sheet.PartsCsv;
 import wegweiser.files.workshop.ShelfFile;
 
 /** What to lay out: how long to cut, which parts, what of them lies on the shelf, and what the cable will measure. */
@@ -81,10 +86,27 @@ final class MaterialsPanel extends VBox {
         if (!s.parts().isEmpty()) {
             group(t("make.parts"));
             s.parts().forEach(p -> part(p, s.shelf()));
+            Button csv = new Button(t("make.parts.csv"));
+            csv.setId("parts-csv");
+            csv.getStyleClass().add("text-link");
+            csv.setOnAction(_ -> TableFile.toWrite(getScene().getWindow(), "parts.csv")
+                    .ifPresent(file -> write(s.parts(), file)));
+            getChildren().add(csv);
         }
         if (s.shelf().isKept() && !s.shelf().covers().isEmpty()) {
             take(s);
         }
+    }
+
+    private void write(List<Materials.Item> parts, Path file) {
+        Background.errand(() -> {
+            try {
+                AtomicFile.write(file, PartsCsv.of(parts).getBytes(StandardCharsets.UTF_8));
+                return t("notice.exported", file);
+            } catch (IOException e) {
+                return t("notice.not-exported", Session.reason(e));
+            }
+        }, session.notices()::say);
     }
 
     /** A figure against its limit; beyond it, what would do. */

@@ -3,6 +3,8 @@ package wegweiser.app.window;
 import static wegweiser.app.texts.Texts.t;
 
 import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +16,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
 import wegweiser.files.job.JobFile;
+import wegweiser.files.log.Logbook;
 
 /** What the finder lists: what can be done, ends and contacts of the job, other jobs. */
 final class Finder {
@@ -39,6 +42,21 @@ final class Finder {
         }
         entries.addAll(jobs(window));
         return entries;
+    }
+
+    /** The units of the log, by the numbers on their labels; reads the log, so not on the interface thread. */
+    static List<Entry> units(MainWindow window) {
+        Path logbook = window.session().workshop().logbook();
+        if (!Files.exists(logbook)) {
+            return List.of();
+        }
+        try (Logbook log = Logbook.look(logbook)) {
+            return log.all().stream().map(u -> new Entry(t("find.unit", u.label(), u.job()),
+                    () -> window.unit(u.label()))).toList();
+        } catch (IOException _) {
+            // the log itself says what is wrong with it
+            return List.of();
+        }
     }
 
     /** The jobs of the workshop, and any other file. */

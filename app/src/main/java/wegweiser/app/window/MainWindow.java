@@ -16,6 +16,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -325,6 +326,7 @@ public final class MainWindow {
     /** Opens the list of everything that can be done or opened. */
     public void find() {
         overlay.find(Finder.entries(this));
+        Background.errand(() -> Finder.units(this), overlay::found);
     }
 
     /** Opens the list of jobs. */
@@ -335,6 +337,13 @@ public final class MainWindow {
     /** Where words are typed to find something: in the list of this stage, else in the list of everything. */
     void search() {
         stages.get(here).search().ifPresentOrElse(Node::requestFocus, this::find);
+    }
+
+    /** Shows a unit of the log, by the number on its label. */
+    void unit(String label) {
+        go(StageId.LOG);
+        stages.get(StageId.LOG).search().filter(TextField.class::isInstance).map(TextField.class::cast)
+                .ifPresent(f -> f.setText(label));
     }
 
     void contact(String end, String contact) {

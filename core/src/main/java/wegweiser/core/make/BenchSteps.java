@@ -13,6 +13,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.signals.Volts;
 import wegweiser.core.words.Words;
 
 /**
@@ -142,6 +143,9 @@ public final class BenchSteps {
         }
         if (derived.job().links().stream().anyMatch(l -> l.is(PartKind.RESISTOR))) {
             more.add(Words.say("step.prove.resistor"));
+        }
+        if (derived.pins().stream().flatMap(p -> p.volts().stream()).anyMatch(v -> v.size() > Volts.TOUCHABLE)) {
+            more.add(Words.say("step.prove.dangerous", Words.number(Volts.TOUCHABLE)));
         }
         list.detailed("prove", new Deed.Look("", List.of(), 300), "prove", "first-power", more);
         list.add("label", new Deed.Look("", List.of(), 60), "label", "");

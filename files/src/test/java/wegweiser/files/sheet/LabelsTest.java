@@ -24,6 +24,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wegweiser.core.make.Materials;
 import wegweiser.core.model.Job;
 import wegweiser.core.usual.UsualCable;
 import wegweiser.files.io.BadFile;
@@ -105,6 +106,14 @@ class LabelsTest {
 
     private static boolean isDark(BufferedImage image, int x, int y) {
         return (image.getRGB(x, y) & 0xFF) < 0x60;
+    }
+
+    @Test
+    void partsAreATable() {
+        List<String> lines = PartsCsv.of(Materials.parts(job)).lines().toList();
+        assertThat(lines.getFirst()).isEqualTo("count,what,article");
+        assertThat(lines).hasSize(1 + Materials.parts(job).size())
+                .anyMatch(l -> l.matches("14,\"shrink sleeve .*\",sleeve .*"));
     }
 
     @Test

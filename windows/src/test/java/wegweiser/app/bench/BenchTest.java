@@ -260,6 +260,23 @@ class BenchTest extends WindowTest {
     }
 
     @Test
+    void aScannedLabelOpensItsUnit() {
+        edit(j -> UsualCable.all().getFirst().job().withReading(Reading.beep("A.5", "B.5")));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT5);
+        keys(KeyCode.R);
+        await("recorded", () -> shows("Recorded as W-0001"));
+        keys(KeyCode.CONTROL, KeyCode.K);
+        await("the finder", () -> lookup("#find-field").tryQuery().isPresent());
+        // a scanner types faster than the log is read
+        write("W-0001", 0);
+        await("the unit", () -> lookup("#finder .list-view").<ListView<?>>query().getItems().stream()
+                .anyMatch(e -> e.toString().startsWith("Unit W-0001")));
+        keys(KeyCode.ENTER);
+        await("the log", () -> window.here() == StageId.LOG
+                && lookup("#log-filter").<TextField>query().getText().equals("W-0001"));
+    }
+
+    @Test
     void aCableIsCutInTwo() {
         edit(j -> UsualCable.all().getFirst().job());
         keys(KeyCode.CONTROL, KeyCode.DIGIT0);

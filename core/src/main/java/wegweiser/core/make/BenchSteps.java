@@ -144,7 +144,8 @@ public final class BenchSteps {
         if (derived.job().links().stream().anyMatch(l -> l.is(PartKind.RESISTOR))) {
             more.add(Words.say("step.prove.resistor"));
         }
-        if (derived.pins().stream().flatMap(p -> p.volts().stream()).anyMatch(v -> v.size() > Volts.TOUCHABLE)) {
+        if (derived.pins().stream().flatMap(p -> p.volts().stream())
+                .anyMatch(v -> v.size() > Volts.TOUCHABLE)) {
             more.add(Words.say("step.prove.dangerous", Words.number(Volts.TOUCHABLE)));
         }
         list.detailed("prove", new Deed.Look("", List.of(), 300), "prove", "first-power", more);

@@ -11,6 +11,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.demo.DemoWorkshop;
+import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.Deed;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PinRow;
@@ -277,9 +279,11 @@ class EndsTest extends WindowTest {
         edit(j -> j.withLinks(List.of(Link.of("A.5", "B.5"))));
         await("planned", () -> !job().links().isEmpty());
         keys(KeyCode.CONTROL, KeyCode.DIGIT4);
-        await("no cutting and nothing at B",
+        await("no cutting, and nothing but its tests at B",
                 () -> shows("The cable is there already") && shows("End A, Sky sensor")
-                        && !shows("End B, Mast logger"));
+                        && shows("Beep end B, which stays, through to the others"));
+        assertThat(BenchSteps.of(job(), true)).filteredOn(s -> s.end().equals("B"))
+                .allMatch(s -> s.deed() instanceof Deed.Look || s.deed() instanceof Deed.Test);
         keys(KeyCode.CONTROL, KeyCode.DIGIT1);
         clickOn("#kept-B");
         await("no more", () -> job().kept().isEmpty());

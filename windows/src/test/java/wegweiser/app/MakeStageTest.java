@@ -94,6 +94,7 @@ class MakeStageTest extends WindowTest {
                 if (progress().state(next) == BenchProgress.State.OPEN) {
                     keys(KeyCode.SPACE);
                 } else {
+                    await("the clock", () -> shows("left, until"));
                     leaveOut("no time in a test");
                 }
                 await("step " + next.key(),

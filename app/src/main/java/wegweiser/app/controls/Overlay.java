@@ -15,6 +15,7 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -75,9 +76,21 @@ public final class Overlay {
                 e.consume();
             }
         });
+        swallow(veil);
         root.getChildren().add(veil);
         // a control without its skin hears no key, and it would get that only with the next picture
         veil.applyCss();
+    }
+
+    /** The letter of the key that put something up is typed after it is there; it is no answer to what is asked. */
+    private static void swallow(StackPane over) {
+        boolean[] pressed = new boolean[1];
+        over.addEventFilter(KeyEvent.KEY_PRESSED, _ -> pressed[0] = true);
+        over.addEventFilter(KeyEvent.KEY_TYPED, e -> {
+            if (!pressed[0]) {
+                e.consume();
+            }
+        });
     }
 
     /** Takes the panel away and gives the focus back. */

@@ -7,7 +7,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -82,8 +81,7 @@ final class BatchPanel extends VBox {
     }
 
     void begin() {
-        // the letter that asked for it is typed first, and is no number
-        Platform.runLater(units::requestFocus);
+        units.requestFocus();
     }
 
     private void answer() {

@@ -11,7 +11,6 @@ import java.util.function.Consumer;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -205,13 +204,15 @@ public final class MakeStage implements StageView {
         }
         Step step = shown.steps().get(current);
         List<Step> all = shown.steps();
+        if (session.job().isSettled(step.key(), Instant.now())) {
+            return;
+        }
         SkipForm form = SkipForm.of(step, BenchSteps.dependents(all, step.key()),
                 reason -> session
                         .edit(job -> new BenchProgress(all, job, Instant.now()).skipped(step, reason)),
                 overlay::down);
         overlay.up(form.form());
-        // the letter that asked for it is typed first, and is no reason
-        Platform.runLater(form.reason()::requestFocus);
+        form.reason().requestFocus();
     }
 
     private void fitScreen() {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
@@ -18,7 +19,9 @@ import wegweiser.app.WindowTest;
 import wegweiser.app.stage.StageId;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.make.BenchProgress;
 import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
@@ -26,6 +29,7 @@ import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.model.Waiting;
 import wegweiser.core.prove.Test.Kind;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.usual.UsualCable;
@@ -103,12 +107,23 @@ class FirstPathsTest extends WindowTest {
     private void build() {
         go(KeyCode.CONTROL, KeyCode.DIGIT4);
         await("make", () -> window.here() == StageId.MAKE);
-        while (BenchSteps.of(job(), true).stream().anyMatch(s -> !job().done().contains(s.key()))) {
-            int before = job().done().size();
-            steps++;
-            keys(KeyCode.SPACE);
-            await("ticked", () -> session.job().done().size() > before && !session.busyProperty().get());
+        while (!progress().isFinished()) {
+            int before = progress().settled();
+            Step next = progress().next().orElseThrow();
+            if (progress().state(next) == BenchProgress.State.RUNNING) {
+                // a minute goes by, and nobody presses a key
+                edit(j -> j.withWaiting(j.waiting().stream()
+                        .map(w -> Waiting.of(w.step(), Instant.now().minusSeconds(120), 60)).toList()));
+            } else {
+                steps++;
+                keys(KeyCode.SPACE);
+            }
+            await("ticked", () -> progress().settled() > before && !session.busyProperty().get());
         }
+    }
+
+    private BenchProgress progress() {
+        return new BenchProgress(BenchSteps.of(job(), true), job(), Instant.now());
     }
 
     /** Answers every test as a cable does that was built as planned, and records it. */

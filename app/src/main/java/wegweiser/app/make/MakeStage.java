@@ -208,9 +208,10 @@ public final class MakeStage implements StageView {
             return;
         }
         SkipForm form = SkipForm.of(step, BenchSteps.dependents(all, step.key()),
-                reason -> session
-                        .edit(job -> new BenchProgress(all, job, Instant.now()).skipped(step, reason)),
-                overlay::down);
+                reason -> {
+                    session.edit(job -> new BenchProgress(all, job, Instant.now()).skipped(step, reason));
+                    current = Math.min(current + 1, all.size() - 1);
+                }, overlay::down);
         overlay.up(form.form());
         form.reason().requestFocus();
     }

@@ -17,20 +17,22 @@ import org.ojalgo.type.context.NumberContext;
  * From which pieces cables are cut, so that as little as possible becomes too short to be of use. A cutting stock problem
  * with pieces of any length, put as an integer programme (Kantorovich, Mathematical methods of organizing and planning
  * production, 1939) and given to a solver; where its time is over, the best it found stands, with how far it may be from
- * the best there is. Exponential in the worst case, held to two seconds.
+ * the best there is; its word that a plan is the best is not taken. For one length {@link OneLength} is exact. Exponential in
+ * the worst case, held to two seconds.
  *
  * @param cuts what is cut from which piece; pieces that stay as they are are not named
  * @param missing how many of each length could not be cut at all, in the order asked for
  * @param missedMm the same as a length
  * @param wasteMm how much is left in ends that are too short to be used
- * @param boundMm no plan wastes less than this
+ * @param boundMm no plan that cuts as much wastes less than this; nothing where that is not known
+ * @param fewest whether it is known that no plan can cut more
  */
 public record CutPlan(List<Cut> cuts, List<Integer> missing, double missedMm, double wasteMm,
-        double boundMm) {
+        double boundMm, boolean fewest) {
     /** A shorter end is waste, in mm. */
     public static final double USEFUL_MM = 300;
     private static final long MOST_MILLISECONDS = 2000;
-    private static final double ROUNDING = 1e-9;
+    private static final double ROUNDING = 1e-6;
     /** Among plans of equal waste, the one that opens the fewest and shortest pieces. */
     private static final double OPENED = 0.001;
 
@@ -61,7 +63,7 @@ public record CutPlan(List<Cut> cuts, List<Integer> missing, double missedMm, do
 
     /** Whether no better plan exists. */
     public boolean isBest() {
-        return wasteMm <= boundMm + 1;
+        return fewest && wasteMm <= boundMm + 1;
     }
 
     /** Whether every cable could be cut. */
@@ -76,19 +78,22 @@ public record CutPlan(List<Cut> cuts, List<Integer> missing, double missedMm, do
 
     /** Plans for pieces of so many mm each. */
     public static CutPlan of(List<Double> pieces, List<Wanted> wanted) {
-        CutPlan best = plan(pieces, wanted, longestFirst(pieces, wanted), false);
+        if (wanted.size() == 1) {
+            // the solver was seen to take less than the best for it, and this is reckoned in full
+            CutPlan plan = plan(pieces, wanted, OneLength.counts(pieces, wanted.getFirst()));
+            return new CutPlan(plan.cuts, plan.missing, plan.missedMm, plan.wasteMm, plan.wasteMm, true);
+        }
+        CutPlan best = plan(pieces, wanted, longestFirst(pieces, wanted));
         Programme most = new Programme(pieces, wanted, false);
         Optional<int[][]> whole = most.solved();
         if (whole.isPresent()) {
-            CutPlan plan = plan(pieces, wanted, whole.get(), false);
-            best = plan.isBetterThan(best) ? plan : best;
+            best = plan(pieces, wanted, whole.get()).orBetter(best);
         }
         Programme least = new Programme(pieces, wanted, true);
         least.missing(best.missing());
         Optional<int[][]> found = least.solved();
         if (found.isPresent()) {
-            CutPlan plan = plan(pieces, wanted, found.get(), least.isOptimal() && most.isOptimal());
-            best = plan.isBetterThan(best) ? plan : best;
+            best = plan(pieces, wanted, found.get()).orBetter(best);
         }
         return best;
     }
@@ -102,7 +107,6 @@ public record CutPlan(List<Cut> cuts, List<Integer> missing, double missedMm, do
         private final List<Variable> missed = new ArrayList<>();
         private final List<Double> pieces;
         private final List<Wanted> wanted;
-        private boolean optimal;
 
         /** @param byWaste whether waste is to be the least, and not what is given up */
         Programme(List<Double> pieces, List<Wanted> wanted, boolean byWaste) {
@@ -168,7 +172,6 @@ public record CutPlan(List<Cut> cuts, List<Integer> missing, double missedMm, do
         /** The best counts; empty where the time was not enough for any. */
         Optional<int[][]> solved() {
             Optimisation.Result result = model.minimise();
-            optimal = result.getState().isOptimal();
             if (!result.getState().isFeasible()) {
                 return Optional.empty();
             }
@@ -180,15 +183,13 @@ public record CutPlan(List<Cut> cuts, List<Integer> missing, double missedMm, do
             }
             return Optional.of(found);
         }
-
-        boolean isOptimal() {
-            return optimal;
-        }
     }
 
-    private boolean isBetterThan(CutPlan other) {
+    /** The better of two plans; one that takes more from a piece than there is, by a solver's rounding, is none. */
+    private CutPlan orBetter(CutPlan other) {
         int less = Long.compare(Math.round(missedMm), Math.round(other.missedMm));
-        return less < 0 || less == 0 && (wasteMm < other.wasteMm - 1 || boundMm > other.boundMm);
+        boolean better = less < 0 || less == 0 && wasteMm < other.wasteMm - 1;
+        return better && cuts.stream().allMatch(c -> c.leftMm() > -ROUNDING) ? this : other;
     }
 
     /** Each length into the shortest piece that still has room, the longest lengths first. */
@@ -214,7 +215,7 @@ public record CutPlan(List<Cut> cuts, List<Integer> missing, double missedMm, do
         return counts;
     }
 
-    private static CutPlan plan(List<Double> pieces, List<Wanted> wanted, int[][] counts, boolean best) {
+    private static CutPlan plan(List<Double> pieces, List<Wanted> wanted, int[][] counts) {
         List<Cut> cuts = new ArrayList<>();
         double waste = 0;
         int[] made = new int[wanted.size()];
@@ -239,6 +240,6 @@ public record CutPlan(List<Cut> cuts, List<Integer> missing, double missedMm, do
             missing.add(wanted.get(w).count() - made[w]);
             missedMm += missing.getLast() * wanted.get(w).mm();
         }
-        return new CutPlan(cuts, missing, missedMm, waste, best ? waste : 0);
+        return new CutPlan(cuts, missing, missedMm, waste, 0, missedMm == 0);
     }
 }

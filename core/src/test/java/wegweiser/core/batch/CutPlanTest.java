@@ -49,6 +49,35 @@ class CutPlanTest {
         assertThat(CutPlan.of(List.of(), List.of(of(1000, 2))).missing()).containsExactly(2);
     }
 
+    /** Whoever reads that no way of cutting has less can rely on it: of one length every way is tried. */
+    @ParameterizedTest
+    @ValueSource(longs = {21, 22, 23, 24})
+    void theBestIsSaidOnlyOfTheBest(long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        int said = 0;
+        for (int k = 0; k < 20; k++) {
+            List<Double> pieces = new ArrayList<>();
+            for (int p = 0; p < 3; p++) {
+                pieces.add(500.0 + 50 * random.nextInt(60));
+            }
+            CutPlan.Wanted one = of(400 + 50 * random.nextInt(20), 1 + random.nextInt(5));
+            CutPlan plan = CutPlan.of(pieces, List.of(one));
+            double[] best = best(pieces, List.of(one, of(100_000, 0)), 0, new int[2], 0);
+            assertThat(plan.boundMm()).as("seed %d/%d", seed, k).isCloseTo(best[1], within(1e-6));
+            if (plan.isBest()) {
+                said++;
+                assertThat(plan.missedMm()).isCloseTo(best[0], within(1e-6));
+                assertThat(plan.wasteMm()).isCloseTo(best[1], within(1.0));
+            }
+        }
+        assertThat(said).as("and it is found").isEqualTo(20);
+    }
+
+    @Test
+    void ofSeveralLengthsOnlyNoWasteIsTheBest() {
+        assertThat(CutPlan.of(List.of(1200.0, 900.0), List.of(of(1000, 1), of(800, 1))).isBest()).isFalse();
+    }
+
     @Test
     void aBatchFromOneSpool() {
         CutPlan plan = CutPlan.of(List.of(100_000.0, 3000.0), List.of(of(2170, 40)));
@@ -69,7 +98,7 @@ class CutPlanTest {
             List<CutPlan.Wanted> wanted = List.of(of(400 + 50 * random.nextInt(20), 1 + random.nextInt(3)),
                     of(350 + 70 * random.nextInt(20), 1 + random.nextInt(3)));
             CutPlan plan = CutPlan.of(pieces, wanted);
-            double[] best = best(pieces, wanted, 0, new int[2], 0, 0);
+            double[] best = best(pieces, wanted, 0, new int[2], 0);
             double missed = plan.missing().get(0) * wanted.get(0).mm()
                     + plan.missing().get(1) * wanted.get(1).mm();
             assertThat(missed).as("seed %d/%d: %s from %s", seed, k, wanted, pieces).isCloseTo(best[0],
@@ -87,8 +116,7 @@ class CutPlanTest {
 
     /** The least that is not cut, in mm, and the least waste with it. */
     private static double[] best(List<Double> pieces, List<CutPlan.Wanted> wanted, int p, int[] made,
-            double waste,
-            double unused) {
+            double waste) {
         if (p == pieces.size()) {
             double missed = 0;
             for (int w = 0; w < 2; w++) {
@@ -105,8 +133,7 @@ class CutPlanTest {
                 }
                 double wasted = a + b > 0 && left < CutPlan.USEFUL_MM ? left : 0;
                 double[] tried = best(pieces, wanted, p + 1, new int[]{made[0] + a, made[1] + b},
-                        waste + wasted,
-                        unused);
+                        waste + wasted);
                 if (tried[0] < best[0] - 1e-9 || Math.abs(tried[0] - best[0]) < 1e-9 && tried[1] < best[1]) {
                     best = tried;
                 }

@@ -120,7 +120,11 @@ final class CablePanel extends VBox {
                 .map(m -> " · " + t("which-cable.there", Words.number(m))).orElse("");
     }
 
-    private static String state(CableChoice choice) {
+    private String state(CableChoice choice) {
+        if (session.job().links().isEmpty()) {
+            // nothing can be said against a cable as long as nobody knows what runs over it
+            return t("which-cable.no-plan", choice.cable().conductors().size());
+        }
         return choice.fits()
                 ? choice.against().isEmpty()
                         ? t("which-cable.fits", choice.spare())

@@ -34,7 +34,7 @@ import wegweiser.core.words.Words;
 public final class FromToList {
     private static final List<String> COLUMNS = List.of("from", "to", "conductor", "part", "ohms", "farads",
             "watts",
-            "amps", "volts", "why");
+            "amps", "volts", "why", "pinned");
     private static final Pattern HEADING = Pattern.compile("(?i)from\\s*([,;\t])");
     private static final Pattern WORD = Pattern.compile("\"([^\"]+)\"|([^\\s,;\"]+)");
     private static final Pattern ARROW = Pattern.compile("\\s*(?:<?-+>|<-+|[=]+>|\u2192|\u2194|\\s-\\s)\\s*");
@@ -115,7 +115,7 @@ public final class FromToList {
         return new Link(known.single(cell(cells, heading, "from")),
                 to.isEmpty() ? Optional.empty() : Optional.of(known.single(to)),
                 word(cell(cells, heading, "conductor")), checked(part), word(cell(cells, heading, "why")),
-                Extra.NONE);
+                !cell(cells, heading, "pinned").isEmpty(), Extra.NONE);
     }
 
     private static Optional<String> word(String text) {
@@ -234,7 +234,8 @@ public final class FromToList {
                 link.conductor().orElse(""), part.map(p -> p.kind().id()).orElse(""),
                 digits(part.map(Part::ohms)),
                 digits(part.map(Part::farads)), digits(part.map(Part::watts)), digits(part.map(Part::amps)),
-                digits(part.map(Part::volts)), link.why().orElse("")).map(FromToList::quoted)
+                digits(part.map(Part::volts)), link.why().orElse(""), link.pinned() ? "yes" : "")
+                .map(FromToList::quoted)
                 .collect(Collectors.joining(","));
     }
 

@@ -59,7 +59,7 @@ class FromToListTest {
                         random.nextBoolean() ? Optional.of("WH/OG, 2") : Optional.empty(),
                         part(random),
                         random.nextBoolean() ? Optional.of("since \"both\" talk; at once") : Optional.empty(),
-                        Extra.NONE);
+                        random.nextBoolean(), Extra.NONE);
                 if (links.stream().noneMatch(l -> l.from().equals(from) && l.to().equals(to)
                         && l.part().equals(link.part()))) {
                     links.add(link);

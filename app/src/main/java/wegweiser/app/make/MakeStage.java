@@ -73,7 +73,7 @@ public final class MakeStage implements StageView {
         hand.setOnMouseClicked(_ -> choices.rightHandedProperty().set(!choices.rightHandedProperty().get()));
         hint = Panels.hint(t("make.none", StageId.ROUTE.shown()), t("empty.go-route"),
                 () -> go.accept(StageId.ROUTE));
-        middle = new StepView(choices.pixelsPerMmProperty(), this::fitScreen);
+        middle = new StepView(choices, this::fitScreen);
         VBox sheet = Panels.sheet(middle, hint);
         ScrollPane center = Panels.scroll(sheet);
         center.setFitToHeight(true);
@@ -217,7 +217,8 @@ public final class MakeStage implements StageView {
     }
 
     private void fitScreen() {
-        ScreenRuler ruler = new ScreenRuler(choices.pixelsPerMmProperty(), overlay::down);
+        ScreenRuler ruler = new ScreenRuler(choices.pixelsPerMmProperty().get(), choices::fitScreen,
+                overlay::down);
         overlay.up(ruler);
         ruler.begin();
     }

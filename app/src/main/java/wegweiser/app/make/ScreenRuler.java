@@ -2,7 +2,7 @@ package wegweiser.app.make;
 
 import static wegweiser.app.texts.Texts.t;
 
-import javafx.beans.property.DoubleProperty;
+import java.util.function.DoubleConsumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.HBox;
@@ -20,11 +20,11 @@ final class ScreenRuler extends VBox {
 
     private final Slider size = new Slider(LEAST, MOST, LEAST);
 
-    ScreenRuler(DoubleProperty pixelsPerMm, Runnable close) {
+    ScreenRuler(double now, DoubleConsumer fitted, Runnable close) {
         super(12);
         setId("screen-ruler");
         size.setId("screen-ruler-size");
-        size.setValue(pixelsPerMm.get());
+        size.setValue(now);
         size.setBlockIncrement(0.01);
         Rectangle card = new Rectangle();
         card.getStyleClass().add("ruler-card");
@@ -34,7 +34,7 @@ final class ScreenRuler extends VBox {
         fits.setId("screen-ruler-fits");
         fits.getStyleClass().add("dark");
         fits.setOnAction(_ -> {
-            pixelsPerMm.set(size.getValue());
+            fitted.accept(size.getValue());
             close.run();
         });
         Button cancel = new Button(t("own.cancel"));

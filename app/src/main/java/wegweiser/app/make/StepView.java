@@ -4,7 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.beans.property.DoubleProperty;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,6 +14,7 @@ import wegweiser.app.controls.FacePanel;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.StripTemplate;
+import wegweiser.app.stage.Choices;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.make.Deed;
 import wegweiser.core.make.Step;
@@ -23,6 +24,9 @@ import wegweiser.core.model.Job;
 
 /** One step: the connector from the side in the hand, or how far to strip in true size, and when it is right. */
 final class StepView extends VBox {
+    /** From this height on a face is large enough beside a strip template. */
+    private static final double BOTH = 440;
+
     private final FacePanel face = new FacePanel();
     private final StripTemplate strip;
     private final VBox stripBox;
@@ -32,14 +36,18 @@ final class StepView extends VBox {
     private final Label caution = new Label();
 
     /** @param fit asks how large the screen really is */
-    StepView(DoubleProperty pixelsPerMm, Runnable fit) {
+    StepView(Choices choices, Runnable fit) {
         super(10);
-        strip = new StripTemplate(pixelsPerMm);
+        strip = new StripTemplate(choices.pixelsPerMmProperty());
         Button fits = new Button(t("make.strip.fit"));
         fits.setId("strip-fit");
         fits.getStyleClass().add("text-link");
         fits.setOnAction(_ -> fit.run());
-        stripBox = new VBox(6, Panels.quiet(t("make.strip")), strip, fits);
+        Label truth = Panels.quiet("");
+        truth.textProperty().bind(Bindings.createStringBinding(
+                () -> t(choices.fittedProperty().get() ? "make.strip" : "make.strip.unfitted"),
+                choices.fittedProperty()));
+        stripBox = new VBox(6, truth, strip, fits);
         stripBox.setId("strip");
         where.getStyleClass().add("make-where");
         Panels.whole(check);
@@ -55,6 +63,9 @@ final class StepView extends VBox {
         VBox.setVgrow(face, Priority.ALWAYS);
         VBox.setVgrow(this, Priority.ALWAYS);
         stripBox.managedProperty().bind(stripBox.visibleProperty());
+        // in a small window there is room for one of them
+        face.visibleProperty().bind(stripBox.visibleProperty().not().or(heightProperty().greaterThan(BOTH)));
+        face.managedProperty().bind(face.visibleProperty());
         getChildren().addAll(stripBox, face, words);
         managedProperty().bind(visibleProperty());
     }

@@ -53,6 +53,7 @@ public final class Choices {
     private final ObjectProperty<Optional<KeyCode>> pedal = new SimpleObjectProperty<>(Optional.empty());
     private final DoubleProperty pixelsPerMm = new SimpleDoubleProperty(
             Screen.getPrimary().getDpi() / MM_PER_INCH);
+    private final BooleanProperty fitted = new SimpleBooleanProperty(false);
     private final BooleanProperty twice = new SimpleBooleanProperty(true);
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
     private final ObjectProperty<Schools> schools = new SimpleObjectProperty<>(Schools.NONE);
@@ -77,7 +78,7 @@ public final class Choices {
         pedal.addListener((_, _, k) -> remember("pedal", k.map(KeyCode::name).orElse("")));
         workshop.setting("pixels-per-mm").filter(s -> s.matches("[0-9]{1,2}(\\.[0-9]{1,4})?"))
                 .map(Double::valueOf).filter(p -> p >= 1).ifPresent(pixelsPerMm::set);
-        pixelsPerMm.addListener((_, _, p) -> remember("pixels-per-mm", Words.plain(p.doubleValue(), 4)));
+        fitted.set(workshop.setting("pixels-per-mm").isPresent());
         rightHanded.set(!workshop.setting("hand").map("left"::equals).orElse(false));
         workshop.setting("cost.from").flatMap(Choices::time).ifPresent(f -> learnFrom = f);
         workshop.setting("cost").map(Choices::read).ifPresent(cost::set);
@@ -236,6 +237,18 @@ public final class Choices {
     /** A key beside Space that says done, as a pedal sends it; empty where there is none. */
     public ObjectProperty<Optional<KeyCode>> pedalProperty() {
         return pedal;
+    }
+
+    /** Somebody held something of known size against the screen, and so many pixels made a millimetre. */
+    public void fitScreen(double pixels) {
+        pixelsPerMm.set(pixels);
+        remember("pixels-per-mm", Words.plain(pixels, 4));
+        fitted.set(true);
+    }
+
+    /** Whether somebody did; before, what is drawn in true size is only as true as the screen's own word. */
+    public BooleanProperty fittedProperty() {
+        return fitted;
     }
 
     /** How many pixels make a millimetre on this screen, as it says itself or as somebody held something against it. */

@@ -13,7 +13,7 @@ import wegweiser.core.model.Terminal;
 
 /**
  * Somebody who does each step as it is written, to a cable that is as stubborn as a real one: what is in the way stays in
- * the way. Written from the bench, without a look at how the steps come about.
+ * the way. It knows what a deed does to the cable, and nothing of the rules by which steps are written.
  */
 final class Hands {
     private final Job job;

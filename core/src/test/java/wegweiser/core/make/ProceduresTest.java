@@ -13,7 +13,7 @@ import wegweiser.core.model.Schools;
 
 /**
  * Fourteen ways in which people make cables, each from a plan alone: the steps follow from connectors, cable, plan and
- * schools. What has to be said, and in which order, was written down first.
+ * schools. What has to be said at the bench, and in which order.
  */
 class ProceduresTest {
     private static Job joined(Job job, String end, Termination way) {

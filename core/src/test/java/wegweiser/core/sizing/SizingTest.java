@@ -20,7 +20,7 @@ import wegweiser.core.model.Schools;
 import wegweiser.core.signals.Level;
 
 class SizingTest {
-    /** Ohms of a kilometre of solid copper at 20 °C, copied by hand from the printed wire table. */
+    /** Ohms of a kilometre of solid copper at 20 °C, as wire tables have them, beside the formula of the program. */
     private static final Map<Integer, Double> OHMS_PER_KM = Map.of(16, 13.17, 18, 20.95, 20, 33.31, 22, 52.96,
             24, 84.22, 26, 133.9, 28, 212.9, 30, 338.6);
     /** Stranded conductors have 3 % more. */

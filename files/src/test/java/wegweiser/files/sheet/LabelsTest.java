@@ -25,6 +25,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wegweiser.core.make.Materials;
+import wegweiser.core.make.StripLengths;
 import wegweiser.core.model.Job;
 import wegweiser.core.usual.UsualCable;
 import wegweiser.files.io.BadFile;
@@ -82,26 +83,34 @@ class LabelsTest {
     void aStripTemplateIsTrueOnPaper() throws Exception {
         Path file = folder.resolve("sheet.pdf");
         Sheets.write(job, "", file);
-        double longest = 0;
-        try (PDDocument document = Loader.loadPDF(file.toFile())) {
-            for (int p = 0; p < document.getNumberOfPages(); p++) {
-                BufferedImage image = new PDFRenderer(document).renderImageWithDPI(p, DPI);
-                // the drawn sheath: a dark bar four millimetres high that begins at the margin, 15 mm long
-                for (int y = 0; y + (int) (3.6 * MM) < image.getHeight(); y++) {
-                    int x = (int) Math.round(15 * MM) + 4;
-                    boolean bar = IntStream.range(y, y + (int) (3.6 * MM))
-                            .allMatch(row -> isDark(image, x, row));
-                    if (bar) {
-                        int to = x;
-                        while (to < image.getWidth() && isDark(image, to, y + (int) (1.8 * MM))) {
-                            to++;
-                        }
-                        longest = Math.max(longest, to / MM - 15);
-                    }
-                }
-            }
-        }
-        assertThat(longest).as("the sheath, in mm").isCloseTo(Block.SHEATH_MM, within(0.3));
+        StripLengths strip = StripLengths.of(job, job.ends().getFirst()).orElseThrow();
+        BufferedImage image = page(file, 0);
+        int left = (int) Math.round(15 * MM) + 4;
+        // the sheath is a dark bar that begins at the margin; the first is that of the first end
+        int top = IntStream.range(0, image.getHeight() - (int) (4 * MM))
+                .filter(y -> IntStream.range(y, y + (int) (3.6 * MM))
+                        .allMatch(row -> isDark(image, left, row)))
+                .findFirst().orElseThrow();
+        int middle = top + (int) (2 * MM);
+        int sheath = darkUntil(image, left, middle);
+        int copper = firstDarkBar(image, sheath, middle);
+        int end = darkUntil(image, copper, middle);
+        assertThat(sheath / MM - 15).as("sheath, in mm").isCloseTo(Block.SHEATH_MM, within(0.3));
+        assertThat((end - sheath) / MM).as("stripped, in mm").isCloseTo(strip.sheathMm(), within(0.3));
+        assertThat((end - copper) / MM).as("bared, in mm").isCloseTo(strip.bareMm(), within(0.3));
+    }
+
+    /** Where the darkness ends that goes on to the right. */
+    private static int darkUntil(BufferedImage image, int from, int y) {
+        return IntStream.range(from, image.getWidth()).filter(x -> !isDark(image, x, y)).findFirst()
+                .orElseThrow();
+    }
+
+    /** Where a bar begins that is more than a line. */
+    private static int firstDarkBar(BufferedImage image, int from, int y) {
+        return IntStream.range(from, image.getWidth() - 12)
+                .filter(x -> IntStream.range(x, x + 12).allMatch(dark -> isDark(image, dark, y))).findFirst()
+                .orElseThrow();
     }
 
     private static boolean isDark(BufferedImage image, int x, int y) {

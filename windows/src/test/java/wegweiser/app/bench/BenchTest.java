@@ -233,14 +233,25 @@ class BenchTest extends WindowTest {
         await("it lies on the bench", () -> titles().size() == 5);
     }
 
-    @Test
-    void aConnectorIsRedone() {
+    private void recordOne() {
+        edit(j -> UsualCable.all().getFirst().job().withReading(Reading.beep("A.5", "B.5")));
+        keys(KeyCode.CONTROL, KeyCode.DIGIT5);
+        keys(KeyCode.R);
+        await("recorded", () -> shows("Recorded as W-0001"));
+    }
+
+    private void redoThePlannedOne() {
         edit(j -> UsualCable.all().getFirst().job());
         keys(KeyCode.CONTROL, KeyCode.DIGIT0);
         keys(KeyCode.DIGIT5);
         await("the planned one",
                 () -> call(() -> lookup("#redo-list").<ListView<?>>query().getItems().size()) == 1);
         keys(KeyCode.ENTER);
+    }
+
+    @Test
+    void aConnectorIsRedone() {
+        redoThePlannedOne();
         call(() -> {
             lookup("#redo-cut").<TextField>query().setText("4 cm of it");
             lookup("#redo-form-go").<Button>query().fire();
@@ -261,10 +272,7 @@ class BenchTest extends WindowTest {
 
     @Test
     void aScannedLabelOpensItsUnit() {
-        edit(j -> UsualCable.all().getFirst().job().withReading(Reading.beep("A.5", "B.5")));
-        keys(KeyCode.CONTROL, KeyCode.DIGIT5);
-        keys(KeyCode.R);
-        await("recorded", () -> shows("Recorded as W-0001"));
+        recordOne();
         keys(KeyCode.CONTROL, KeyCode.K);
         await("the finder", () -> lookup("#find-field").tryQuery().isPresent());
         // a scanner types faster than the log is read
@@ -278,12 +286,7 @@ class BenchTest extends WindowTest {
 
     @Test
     void aCableIsCutInTwo() {
-        edit(j -> UsualCable.all().getFirst().job());
-        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
-        keys(KeyCode.DIGIT5);
-        await("the planned one",
-                () -> call(() -> lookup("#redo-list").<ListView<?>>query().getItems().size()) == 1);
-        keys(KeyCode.ENTER);
+        redoThePlannedOne();
         await("what is spared for it", () -> shows("The cable will be 1.97 m long."));
         call(() -> {
             lookup("#redo-halve").<Button>query().fire();
@@ -307,10 +310,7 @@ class BenchTest extends WindowTest {
 
     @Test
     void whichCableWouldDoIsLookedUpInTheLog() {
-        edit(j -> UsualCable.all().getFirst().job().withReading(Reading.beep("A.5", "B.5")));
-        keys(KeyCode.CONTROL, KeyCode.DIGIT5);
-        keys(KeyCode.R);
-        await("recorded", () -> shows("Recorded as W-0001"));
+        recordOne();
         keys(KeyCode.CONTROL, KeyCode.DIGIT0);
         keys(KeyCode.DIGIT4);
         keys(KeyCode.ENTER);

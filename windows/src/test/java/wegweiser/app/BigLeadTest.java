@@ -27,7 +27,7 @@ class BigLeadTest extends WindowTest {
     void isTracedWhileAPersonWaits() {
         long start = System.nanoTime();
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        await("a first touch", () -> shows("Next touch"));
+        await("a first touch", this::isAsked);
         tell("first picture", start);
         for (int n = 1; n <= 5; n++) {
             int wanted = n;
@@ -35,10 +35,10 @@ class BigLeadTest extends WindowTest {
             keys(KeyCode.N);
             await("touch " + n,
                     () -> session.job().readings().size() == wanted && !session.busyProperty().get());
-            await("asked on", () -> shows("Next touch"));
+            await("asked on", this::isAsked);
             tell("next touch", asked);
         }
-        keys(KeyCode.B);
+        answer(KeyCode.B);
         // the belief is being computed; the log does not wait for it
         long log = System.nanoTime();
         keys(KeyCode.CONTROL, KeyCode.L);

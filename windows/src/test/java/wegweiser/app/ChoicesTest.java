@@ -25,7 +25,7 @@ class ChoicesTest extends WindowTest {
     @Test
     void whatIsAtHandAndHowTheWindowLooksIsKeptOverARestart() {
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        await("a touch", () -> shows("Next touch"));
+        await("a touch", this::isAsked);
         call(() -> {
             lookup("#fixture").<ChoiceBox<Fixture>>query().setValue(Fixture.CLIP);
             return null;
@@ -35,7 +35,7 @@ class ChoicesTest extends WindowTest {
         restart();
         await("still dark", () -> window.root().getStyleClass().contains("night"));
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        await("a touch again", () -> shows("Next touch"));
+        await("a touch again", this::isAsked);
         assertThat(call(() -> lookup("#fixture").<ChoiceBox<Fixture>>query().getValue()))
                 .isEqualTo(Fixture.CLIP);
     }
@@ -62,7 +62,7 @@ class ChoicesTest extends WindowTest {
     @Test
     void theGoalChangesWhatIsAsked() {
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        await("a touch", () -> shows("Next touch"));
+        await("a touch", this::isAsked);
         edit(j -> j.withReadings(List.of(Reading.beep("A.1", "B.2"), Reading.beep("A.2", "B.5"),
                 Reading.beep("A.3", "B.6"), Reading.beep("A.4", "B.3"), Reading.beep("A.5", "B.4"),
                 Reading.beep("A.6", "B.1"), Reading.beep("A.7", "B.8"), Reading.beep("A.8", "B.7"))));

@@ -35,7 +35,7 @@ class LadderTest extends WindowTest {
 
     private void ladder(Job job) {
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        await("a touch", () -> shows("Next touch"));
+        await("a touch", this::isAsked);
         edit(_ -> job);
         up();
     }

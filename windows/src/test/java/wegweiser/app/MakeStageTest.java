@@ -6,6 +6,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.event.EventType;
 import javafx.scene.chart.LineChart;
 import javafx.scene.control.Button;
 import javafx.scene.control.Slider;
@@ -14,6 +17,7 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.shape.Rectangle;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -171,14 +175,57 @@ class MakeStageTest extends WindowTest {
     }
 
     @Test
-    void thePedalSaysDone() {
+    void aPedalIsTaughtOnceAndSaysDoneEverAfter() {
+        put(job(SAMPLES.getFirst()));
+        teach(KeyCode.SPACE, KeyCode.F9);
+        await("learnt", () -> text("#settings-pedal").equals("F9"));
+        keys(KeyCode.ESCAPE);
+        keys(KeyCode.F9);
+        await("done", () -> job().done().equals(List.of(":cut")));
+        restart();
+        keys(KeyCode.CONTROL, KeyCode.DIGIT4);
+        await("its steps", () -> lookup("#step-1").tryQuery().isPresent());
+        keys(KeyCode.F9);
+        await("the next one done", () -> job().done().size() == 2);
+
+        teach(KeyCode.ENTER, KeyCode.ESCAPE);
+        await("forgotten", () -> text("#settings-pedal").startsWith("none"));
+        assertThat(call(() -> lookup("#settings-pedal").tryQuery())).as("settings are still there")
+                .isPresent();
+        keys(KeyCode.ESCAPE);
+        keys(KeyCode.F9);
+        keys(KeyCode.BACK_SPACE);
+        await("only the key back took anything", () -> job().done().size() == 1);
+    }
+
+    /** Opens the settings, presses the button of the pedal by a key, and then the pedal. */
+    private void teach(KeyCode press, KeyCode pedal) {
+        keys(KeyCode.CONTROL, KeyCode.COMMA);
+        await("settings", () -> lookup("#settings-pedal").tryQuery().isPresent());
         call(() -> {
-            window.choosePedal(Optional.of(KeyCode.F13));
+            lookup("#settings-pedal").query().requestFocus();
             return null;
         });
+        keys(press);
+        await("it listens", () -> text("#settings-pedal").startsWith("the pedal now"));
+        keys(pedal);
+    }
+
+    @Test
+    void stepsMayBeTickedAsFastAsKeysCanBePressed() {
         put(job(SAMPLES.getFirst()));
-        keys(KeyCode.F13);
-        await("done", () -> job().done().equals(List.of(":cut")));
+        int steps = progress().steps().size();
+        Platform.runLater(() -> {
+            for (int k = 0; k < steps; k++) {
+                for (EventType<KeyEvent> type : List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_RELEASED)) {
+                    Event.fireEvent(lookup("#step-1").query(),
+                            new KeyEvent(type, "", "", KeyCode.SPACE, false, false, false, false));
+                }
+            }
+        });
+        await("all that can be done before something must cool or harden",
+                () -> progress().next().filter(s -> progress().state(s) == BenchProgress.State.OPEN)
+                        .isEmpty());
     }
 
     @Test

@@ -119,6 +119,12 @@ public abstract class WindowTest extends ApplicationTest {
         WaitForAsyncUtils.waitForFxEvents(3);
     }
 
+    /** Answers the dock by a key, once it asks. */
+    protected void answer(KeyCode key) {
+        await("a touch is asked for", this::isAsked);
+        keys(key);
+    }
+
     /** Text of a labelled control. */
     protected String text(String query) {
         return call(() -> lookup(query).<Labeled>query().getText());
@@ -134,6 +140,11 @@ public abstract class WindowTest extends ApplicationTest {
         return lookup(
                 n -> n instanceof Label l && l.getText() != null && l.getText().contains(text) && isShown(l))
                 .tryQuery().isPresent();
+    }
+
+    /** Whether the dock asks for a touch and takes an answer. */
+    protected boolean isAsked() {
+        return lookup("#dock-beep").tryQuery().filter(n -> isShown(n) && !n.isDisabled()).isPresent();
     }
 
     private static boolean isShown(javafx.scene.Node node) {

@@ -70,11 +70,11 @@ final class LengthEditor extends VBox {
         along.setId("cable-way");
         along.setOnAction(_ -> {
             LinesPanel<Leg> panel = new LinesPanel<>(
-                    new LinesPanel.Kind<>("way", text -> WayList.read(text, job),
+                    new LinesPanel.Kind<>("way", text -> WayList.read(text, session.job()),
                             line -> words(line.value().orElseThrow()),
                             legs -> session.edit(j -> j.withCable(j.cable().withWay(legs))),
                             () -> WayList.of(session.job().cable().way()), "way.txt"),
-                    WayList.of(job.cable().way()),
+                    WayList.of(session.job().cable().way()),
                     overlay::down);
             overlay.up(panel);
             panel.begin();

@@ -183,10 +183,17 @@ public final class MakeStage implements StageView {
             return;
         }
         session.edit(job -> new BenchProgress(all, job, Instant.now()).done(step));
-        if (current < all.size() - 1) {
-            current++;
+        goOn();
+    }
+
+    /** On to the step after this one or, where that must wait, to what can be done meanwhile; a key may follow at once. */
+    private void goOn() {
+        shown = new BenchProgress(shown.steps(), session.job(), Instant.now());
+        current = Math.min(current + 1, shown.steps().size() - 1);
+        if (shown.state(shown.steps().get(current)) != BenchProgress.State.OPEN) {
+            current = next();
         }
-        steps.reveal(current);
+        refresh();
     }
 
     private void back() {
@@ -210,7 +217,7 @@ public final class MakeStage implements StageView {
         SkipForm form = SkipForm.of(step, BenchSteps.dependents(all, step.key()),
                 reason -> {
                     session.edit(job -> new BenchProgress(all, job, Instant.now()).skipped(step, reason));
-                    current = Math.min(current + 1, all.size() - 1);
+                    goOn();
                 }, overlay::down);
         overlay.up(form.form());
         form.reason().requestFocus();

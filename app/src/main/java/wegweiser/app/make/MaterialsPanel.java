@@ -12,6 +12,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
@@ -47,6 +48,13 @@ final class MaterialsPanel extends VBox {
     private final Session session;
     private final Overlay overlay;
     private final Runnable changed;
+    private final VBox upper = new VBox(3);
+    private final StackPane editor = new StackPane();
+    private final VBox lower = new VBox(3);
+    /** What is being filled. */
+    private VBox filled = upper;
+    /** What the editor shows; while that stays, so does what is being typed there. */
+    private List<?> editedFor = List.of();
 
     /** What there is to show. */
     record Laid(Job job, Optional<CutList> cuts, List<Materials.Item> parts, List<SizingLine> figures,
@@ -64,20 +72,28 @@ final class MaterialsPanel extends VBox {
         this.overlay = overlay;
         this.changed = changed;
         getStyleClass().add("sheet");
+        getChildren().addAll(upper, editor, lower);
     }
 
     void show(Laid s) {
-        getChildren().clear();
-        getChildren().add(Panels.heading(t("make.bench")));
+        filled = upper;
+        upper.getChildren().clear();
+        lower.getChildren().clear();
+        filled.getChildren().add(Panels.heading(t("make.bench")));
         s.cuts().ifPresentOrElse(cut -> {
             group(t("make.cut"));
             cut.items().forEach(i -> figure(i.words(), metres(i.mm())));
-            getChildren().add(Panels.rule());
+            filled.getChildren().add(Panels.rule());
             figure(t("make.cut-at"), metres(cut.totalMm()));
             s.shelf().cable().filter(_ -> s.shelf().isKept()).ifPresent(c -> piece(s.shelf(), c));
-        }, () -> getChildren()
+        }, () -> filled.getChildren()
                 .add(Panels.quiet(t(s.job().kept().isEmpty() ? "make.no-length" : "make.cable-there"))));
-        getChildren().add(new LengthEditor(session, overlay, s.job()));
+        List<?> wanted = List.of(s.job().cable(), s.job().ends(), session.library().allCables());
+        if (!wanted.equals(editedFor)) {
+            editedFor = wanted;
+            editor.getChildren().setAll(new LengthEditor(session, overlay, s.job()));
+        }
+        filled = lower;
         terminations(s.job());
         if (!s.figures().isEmpty()) {
             group(t("make.electrical"));
@@ -91,7 +107,7 @@ final class MaterialsPanel extends VBox {
             csv.getStyleClass().add("text-link");
             csv.setOnAction(_ -> TableFile.toWrite(getScene().getWindow(), "parts.csv")
                     .ifPresent(file -> write(s.parts(), file)));
-            getChildren().add(csv);
+            filled.getChildren().add(csv);
         }
         if (s.shelf().isKept() && !s.shelf().covers().isEmpty()) {
             take(s);
@@ -117,7 +133,7 @@ final class MaterialsPanel extends VBox {
             figure.pseudoClassStateChanged(LOW, true);
             Label remedy = new Label(line.remedy());
             remedy.getStyleClass().add("shelf-missing");
-            getChildren().add(Panels.whole(remedy));
+            filled.getChildren().add(Panels.whole(remedy));
         }
     }
 
@@ -125,7 +141,7 @@ final class MaterialsPanel extends VBox {
     private void piece(OnShelf shelf, Cover cover) {
         if (cover.isMet()) {
             ShelfLine line = shelf.shelf().lines().get(cover.lines().getFirst());
-            getChildren().add(Panels.whole(Panels.quiet(t("make.shelf.piece", line.title(),
+            filled.getChildren().add(Panels.whole(Panels.quiet(t("make.shelf.piece", line.title(),
                     ShelfWords.amount(line.article(), line.amount()),
                     ShelfWords.amount(line.article(), line.amount() - cover.need().amount())))));
         } else if (!shelf.taken()) {
@@ -133,7 +149,7 @@ final class MaterialsPanel extends VBox {
                     ? t("make.shelf.short", ShelfWords.amount(cover.need().article(), cover.there()))
                     : t("make.shelf.no-piece"));
             none.getStyleClass().add("shelf-missing");
-            getChildren().add(Panels.whole(none));
+            filled.getChildren().add(Panels.whole(none));
         }
     }
 
@@ -148,7 +164,7 @@ final class MaterialsPanel extends VBox {
 
     private void take(Laid s) {
         if (s.shelf().taken()) {
-            getChildren().add(Panels.quiet(t("make.shelf.taken")));
+            filled.getChildren().add(Panels.quiet(t("make.shelf.taken")));
             return;
         }
         Button take = new Button(t("do.shelf-take"));
@@ -157,7 +173,7 @@ final class MaterialsPanel extends VBox {
         take.setMinHeight(USE_PREF_SIZE);
         take.setMaxWidth(Double.MAX_VALUE);
         take.setOnAction(_ -> take(s.job()));
-        getChildren().add(take);
+        filled.getChildren().add(take);
     }
 
     private void take(Job job) {
@@ -186,7 +202,7 @@ final class MaterialsPanel extends VBox {
             ways.setMaxWidth(Double.MAX_VALUE);
             ways.setOnAction(_ -> session.edit(j -> j.withEnd(end.name(),
                     e -> e.withTermination(Optional.of(ways.getValue().id())))));
-            getChildren().addAll(Panels.quiet(t("make.termination", end.name())), ways);
+            filled.getChildren().addAll(Panels.quiet(t("make.termination", end.name())), ways);
         }
         if (joined(job, Termination.SOLDER_CUP, Termination.POTTED)) {
             school(new SchoolChoice<>("cups", Schools.Cups.values(),
@@ -213,7 +229,7 @@ final class MaterialsPanel extends VBox {
     private <E extends Enum<E> & HasId> void school(SchoolChoice<E> choice, String name, E holds) {
         choice.show(holds);
         choice.setMaxWidth(Double.MAX_VALUE);
-        getChildren().addAll(Panels.quiet(t("school." + name)), choice);
+        filled.getChildren().addAll(Panels.quiet(t("school." + name)), choice);
     }
 
     private static String metres(double mm) {
@@ -223,7 +239,7 @@ final class MaterialsPanel extends VBox {
     private void group(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("group");
-        getChildren().add(label);
+        filled.getChildren().add(label);
     }
 
     private Label figure(String words, String value) {
@@ -232,7 +248,7 @@ final class MaterialsPanel extends VBox {
         figure.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
         Label label = new Label(words);
         label.setWrapText(true);
-        getChildren().add(Panels.line(label, figure));
+        filled.getChildren().add(Panels.line(label, figure));
         return figure;
     }
 }

@@ -133,6 +133,7 @@ public final class ProveStage implements StageView {
                     banner.setText(t("banner.unknown"));
                     panel.showNothing();
                     board.setModel(PegModel.EMPTY);
+                    work.show(job, Optional.empty(), Optional.empty(), t("banner.unknown"));
                 });
     }
 

@@ -28,6 +28,8 @@ public final class DockWork {
     private final Session session;
     private final Choices choices;
     private Optional<Touch> sounded = Optional.empty();
+    /** What is shown was answered, and what to touch next is still being worked out: a key belongs to neither. */
+    private boolean answered;
     private final ProbeDock dock;
 
     /** A touch to be asked for, with what is written over and under it. */
@@ -41,7 +43,7 @@ public final class DockWork {
         dock.setOnReading(this::take);
         dock.setOnTyped(text -> TypedReading.parse(text, session.job()));
         dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
-        session.busyProperty().addListener((_, _, busy) -> dock.setBusy(busy));
+        session.busyProperty().addListener(_ -> heed());
         choices.simulatedProperty().addListener(_ -> again.run());
     }
 
@@ -61,8 +63,15 @@ public final class DockWork {
         return choices.simulatedProperty().get();
     }
 
+    /** Answers are taken while nothing is being written and the touch that is shown has none yet. */
+    private void heed() {
+        dock.setBusy(session.busyProperty().get() || answered);
+    }
+
     /** Asks for a touch, or says why there is none to ask for. */
     public void show(Job job, Optional<Asked> asked, Optional<Outcome> simulated, String done) {
+        answered = false;
+        heed();
         dock.show(asked.map(a -> new ProbeDock.Ask(a.touch(), a.mode(), a.heading(),
                 hint(job, a.touch().red()), hint(job, a.touch().black()), a.why())), done);
         if (asked.isEmpty()) {
@@ -89,6 +98,8 @@ public final class DockWork {
     /** Takes readings into the job, with the time. */
     public void take(List<Reading> readings) {
         if (!session.busyProperty().get()) {
+            answered = true;
+            heed();
             Instant now = Instant.now().truncatedTo(ChronoUnit.SECONDS);
             session.edit(j -> {
                 List<Reading> all = new ArrayList<>(j.readings());

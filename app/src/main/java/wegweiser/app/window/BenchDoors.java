@@ -62,7 +62,7 @@ record BenchDoors(MainWindow window, Session session, Outside outside) implement
             } catch (IOException e) {
                 return t("notice.not-begun", Session.reason(e));
             }
-        }, session.notices()::say);
+        }, session.notices()::warn);
     }
 
     @Override

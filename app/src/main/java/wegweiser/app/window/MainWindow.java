@@ -17,7 +17,6 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
@@ -238,11 +237,6 @@ public final class MainWindow {
 
     public void chooseNight(boolean night) {
         choices.nightProperty().set(night);
-    }
-
-    /** A key beside Space that says done at Make. */
-    public void choosePedal(Optional<KeyCode> key) {
-        choices.pedalProperty().set(key);
     }
 
     /** Records the unit that is being proved. */

@@ -144,11 +144,12 @@ class FirstPathsTest extends WindowTest {
         return Verdict.of(job(), Fixture.PROBES).next(true);
     }
 
-    /** Answers what the dock asks for, once it does: who answers faster answers the last question again. */
+    /** Answers what the dock asks for, once it does. */
     private void answer(boolean joined, Mode mode, Touch touch) {
         List<String> asked = List.of(named(touch.red().getFirst()), named(touch.black().getFirst()));
-        await("the dock asks for " + asked, () -> lookup(".probe-where").queryAllAs(Label.class).stream()
-                .map(Label::getText).toList().equals(asked));
+        await("the dock asks for " + asked,
+                () -> isAsked() && lookup(".probe-where").queryAllAs(Label.class).stream()
+                        .map(Label::getText).toList().equals(asked));
         int before = job().readings().size();
         touches++;
         if (joined && mode == Mode.OHMS) {

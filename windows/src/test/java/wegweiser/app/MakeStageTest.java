@@ -73,8 +73,10 @@ class MakeStageTest extends WindowTest {
     private void put(Job job) {
         edit(_ -> job);
         await("the job", () -> job().title().equals(job.title()));
-        await("its steps", () -> lookup("#step-1").tryQuery().isPresent()
-                && shows(BenchSteps.of(job, true).getFirst().text()));
+        List<Step> steps = BenchSteps.of(job, true);
+        await("its steps", () -> lookup("#step-" + (steps.size() + 1)).tryQuery().isEmpty() && steps.stream()
+                .allMatch(s -> lookup("#step-" + s.n()).tryQuery()
+                        .filter(row -> from(row).lookup(s.text()).tryQuery().isPresent()).isPresent()));
     }
 
     private BenchProgress progress() {

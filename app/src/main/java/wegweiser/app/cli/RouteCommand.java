@@ -61,7 +61,13 @@ final class RouteCommand extends JobCommand {
                             + l.to().map(Terminal::toString).orElse(Words.say("sheet.insulated"))
                             + l.part().map(RouteCommand::words).orElse("")
                             + l.conductor().map(c -> "  " + c).orElse("") + "  " + l.why().orElse("")));
+            LeftOpen.of(Derived.of(scheme.applyTo(wanted))).values().forEach(why -> lines.add("  " + why));
             Shape.lines(scheme.findings()).forEach(l -> lines.add("  " + l));
+        }
+        if (schemes.isEmpty()) {
+            lines.add(Words.say("schemes.none"));
+            LeftOpen.of(Derived.of(wanted.withLinks(List.of()))).values()
+                    .forEach(why -> lines.add("  " + why));
         }
         write(new Result(schemes.stream().map(s -> Proposed.of(wanted, s)).toList()), lines);
         return schemes.isEmpty() || schemes.getFirst().errors() > 0

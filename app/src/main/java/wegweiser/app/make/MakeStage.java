@@ -174,7 +174,8 @@ public final class MakeStage implements StageView {
     }
 
     private void done() {
-        if (shown.steps().isEmpty()) {
+        // a key belongs to the steps that are seen, not to those of a job that is still being worked out
+        if (shown.steps().isEmpty() || !shown.job().equals(session.job())) {
             return;
         }
         Step step = shown.steps().get(current);

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -44,11 +45,16 @@ import wegweiser.core.route.Scheme;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Passed;
 import wegweiser.core.rules.Rules;
+import wegweiser.core.signals.Pin;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.core.wiring.WiringWords;
+import wegweiser.core.words.Words;
 
 /** Decides how the ends are joined: schemes with their reasons, the plan as pegs, findings with their remedies. */
 public final class RouteStage implements StageView {
+    /** So many contacts tell why nothing can be joined; all of them are in the list at the right. */
+    private static final int REASONS = 3;
+
     private final Session session;
     private final Background background = new Background();
     private final VBox cards = new VBox(10);
@@ -145,7 +151,7 @@ public final class RouteStage implements StageView {
     }
 
     private void show(Shown s) {
-        schemesHint.setText(s.schemes().isEmpty() ? t("route.none") : t("route.choose"));
+        schemesHint.setText(s.schemes().isEmpty() ? none(s) : t("route.choose"));
         cards.getChildren().clear();
         for (int k = 0; k < s.schemes().size(); k++) {
             Scheme scheme = s.schemes().get(k);
@@ -165,6 +171,17 @@ public final class RouteStage implements StageView {
         strip.show(session.derived(s.job()));
         findings.show(s.job(), s.findings(), s.passed(), s.unknown(), s.open());
         explain();
+    }
+
+    /** Why there is no way to join the ends: too little is known of them, or nothing at one is made for the other. */
+    private static String none(Shown s) {
+        boolean known = s.job().ends().stream()
+                .allMatch(e -> Pin.of(e).stream().anyMatch(p -> p.direction().isPresent()));
+        return known
+                ? Stream.concat(Stream.of(Words.say("schemes.none")),
+                        s.open().values().stream().limit(REASONS))
+                        .collect(Collectors.joining(" "))
+                : t("route.none");
     }
 
     private static String capital(String text) {

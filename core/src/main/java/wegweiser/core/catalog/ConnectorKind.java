@@ -52,6 +52,11 @@ public enum ConnectorKind implements HasId {
         return this == VEHICLE;
     }
 
+    /** Whether the standard of the line joins the screen to the shells of both plugs: USB and HDMI. */
+    public boolean isScreenedThrough() {
+        return this == USB || this == HDMI;
+    }
+
     /** Whether contacts sit in a housing or under a hood; lugs, clips and single plugs are contacts themselves. */
     public boolean isHoused() {
         return switch (this) {

@@ -89,7 +89,8 @@ final class Fittings {
         List<Pin> line = named(end, "CC1");
         List<Pin> rail = named(end, host ? "VBUS" : "GND");
         return far.filter(_ -> !line.isEmpty() && !rail.isEmpty())
-                .map(f -> Link.of(line.getFirst().terminal(), rail.getFirst().terminal())
+                // the first contact of a rail has the wire already, the last one lies across from it
+                .map(f -> Link.of(line.getFirst().terminal(), rail.getLast().terminal())
                         .withPart(Part.resistor(host ? TO_HOST_OHMS : TO_DEVICE_OHMS))
                         .withWhy(Words.say(host ? "why.marker-host" : "why.marker-device", f.device())));
     }

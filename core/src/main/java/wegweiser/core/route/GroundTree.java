@@ -10,18 +10,18 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 
 /**
- * Along which cables the ends of a job hang together: each end by the one that it shares lines with, beginning at the first.
- * Grounds and supplies run the same way, so that a chain stays a chain. O(ends² x joints).
+ * Along which cables the ends of a job hang together: each end by the one that it shares signals with, else by the one that
+ * feeds it, beginning at the first. Grounds and supplies run the same way, so that a chain stays a chain. O(ends² x joints).
  */
 final class GroundTree {
     private final SequencedMap<String, String> parents = new LinkedHashMap<>();
 
-    GroundTree(Job job, List<Joint> joints) {
+    GroundTree(Job job, List<Joint> signals, List<Joint> feeds) {
         List<String> left = new ArrayList<>(job.ends().stream().map(End::name).toList());
         List<String> in = new ArrayList<>(List.of(left.removeFirst()));
         while (!left.isEmpty()) {
-            Map.Entry<String, String> next = next(in, left, joints)
-                    .orElse(Map.entry(left.getFirst(), in.getFirst()));
+            Map.Entry<String, String> next = next(in, left, signals)
+                    .or(() -> next(in, left, feeds)).orElse(Map.entry(left.getFirst(), in.getFirst()));
             parents.put(next.getKey(), next.getValue());
             left.remove(next.getKey());
             in.add(next.getKey());

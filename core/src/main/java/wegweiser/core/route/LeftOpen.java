@@ -1,5 +1,6 @@
 package wegweiser.core.route;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
@@ -93,8 +94,11 @@ public final class LeftOpen {
         Optional<Pin> heard = pins.stream().filter(p -> p.is(Direction.IN) && p.isApart(pin))
                 .filter(p -> Counterparts.way(pin, p)
                         .filter(w -> w != Counterparts.Way.LEFT_OVER).isPresent())
-                .findFirst();
+                .min(Comparator.comparing(p -> isJoined(p.terminal())));
         if (heard.isPresent()) {
+            if (isJoined(heard.get().terminal())) {
+                return say("taken", pin, heard.get().terminal());
+            }
             return Levels.between(pin.level(), heard.get().level()).filter(Levels.Problem::clash).isPresent()
                     ? say("level", pin, heard.get().terminal())
                     : say("not-used", pin, heard.get().terminal());
@@ -109,7 +113,7 @@ public final class LeftOpen {
         Optional<Pin> driver = pins.stream().filter(p -> p.is(Direction.OUT) && p.isApart(pin))
                 .filter(p -> Counterparts.way(p, pin)
                         .filter(w -> w != Counterparts.Way.LEFT_OVER).isPresent())
-                .findFirst();
+                .min(Comparator.comparing(p -> isJoined(p.terminal())));
         if (driver.isPresent()) {
             return Levels.between(driver.get().level(), pin.level()).filter(Levels.Problem::clash).isPresent()
                     ? say("level", pin, driver.get().terminal())

@@ -3,6 +3,7 @@ package wegweiser.core.route;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Job;
@@ -13,16 +14,22 @@ import wegweiser.core.signals.Pin;
 /**
  * Which input is made for which output. The surer ways of telling come first, over all ends, so that a vague likeness never
  * takes an input from the output whose name it has. An output feeds at most one input of each other end, an input has one
- * output. O(ways x outputs x inputs).
+ * output. A device that hands on what it hears is the next in a chain, and what it hears goes to nobody else. O(ways x
+ * outputs x inputs).
  */
 final class Listeners {
     record Heard(Pin out, Pin in, Way way) {}
+
+    /** The ways in which a line is known to go on from device to device; data of serial ports come back instead. */
+    private static final Set<Way> HANDED_ON = Set.of(Way.SAME_NAME, Way.STEM);
 
     private final Job job;
     private final List<Pin> outs;
     private final List<Pin> ins;
     private final Set<Pin> heard = new HashSet<>();
     private final Set<List<Object>> served = new HashSet<>();
+    /** Outputs whose line another device hands on. */
+    private final Set<Pin> passed = new HashSet<>();
     private final List<Heard> found = new ArrayList<>();
 
     private Listeners(Job job, List<Pin> pins) {
@@ -42,13 +49,36 @@ final class Listeners {
     }
 
     private void by(Way way) {
+        if (HANDED_ON.contains(way)) {
+            outs.stream()
+                    .filter(o -> ins.stream().noneMatch(i -> !i.isApart(o) && Counterparts.are(o, i, way)))
+                    .forEach(source -> chain(source, way));
+        }
         for (Pin out : outs) {
             job.ends().stream().map(e -> e.name()).filter(e -> !out.isAt(e)).forEach(e -> at(out, e, way));
         }
     }
 
+    /** From one that only speaks over all that hand on, in the order of the ends. */
+    private void chain(Pin source, Way way) {
+        Pin at = source;
+        for (Optional<Pin> next = handsOn(at, way); next.isPresent(); next = handsOn(at, way)) {
+            at(at, next.get().terminal().end(), way);
+            passed.add(at);
+            at = next.get();
+        }
+    }
+
+    /** The output by which another end hands on what it would hear of this one. */
+    private Optional<Pin> handsOn(Pin out, Way way) {
+        return outs.stream().filter(out::isApart)
+                .filter(o -> ins.stream().anyMatch(in -> !in.isApart(o) && !heard.contains(in)
+                        && Counterparts.are(out, in, way) && Counterparts.are(o, in, way)))
+                .filter(o -> !served.contains(List.of(out, o.terminal().end()))).findFirst();
+    }
+
     private void at(Pin out, String end, Way way) {
-        if (served.contains(List.of(out, end))) {
+        if (passed.contains(out) || served.contains(List.of(out, end))) {
             return;
         }
         List<Pin> fitting = ins.stream().filter(in -> in.isAt(end) && !heard.contains(in))

@@ -2,11 +2,11 @@ package wegweiser.core.route;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
@@ -49,7 +49,7 @@ final class Match {
         match.buses();
         match.letters();
         List<Joint> feeds = match.feeds();
-        GroundTree tree = new GroundTree(job, Stream.concat(match.joints.stream(), feeds.stream()).toList());
+        GroundTree tree = new GroundTree(job, List.copyOf(match.joints), feeds);
         match.grounds(tree);
         match.supplies(feeds, tree);
         return match;
@@ -293,18 +293,22 @@ final class Match {
     }
 
     private void supplies(List<Joint> feeds, GroundTree tree) {
-        for (Joint feed : feeds) {
-            joints.add(inEndOrder(
-                    new Joint(nearer(tree, feed.from(), feed.to()), feed.to(), Kind.SUPPLY, feed.why())));
-        }
-    }
-
-    /** Where a chain feeds an end: the contact of the end it hangs on, if that is fed from the same source. */
-    private Pin nearer(GroundTree tree, Pin source, Pin sink) {
-        String parent = tree.parents().getOrDefault(sink.terminal().end(), source.terminal().end());
-        return joints.stream().filter(j -> j.kind() == Kind.SUPPLY && j.has(source))
-                .map(j -> j.from().equals(source) ? j.to() : j.from())
-                .filter(p -> p.isAt(parent) && p.is(Direction.SUPPLY_IN)).findFirst().orElse(source);
+        List<String> order = List.copyOf(tree.parents().keySet());
+        Map<Pin, Pin> fed = new HashMap<>();
+        // the nearest first, since those behind hang on them
+        feeds.stream().sorted(Comparator.comparingInt(f -> order.indexOf(f.to().terminal().end())))
+                .forEach(feed -> {
+                    String parent = tree.parents().get(feed.to().terminal().end());
+                    Pin from = fed.keySet().stream().filter(p -> parent != null && p.isAt(parent))
+                            .filter(p -> fed.get(p).equals(feed.from()))
+                            .min(Comparator.comparing(p -> pins.indexOf(p))).orElse(feed.from());
+                    fed.put(feed.to(), feed.from());
+                    String why = from.equals(feed.from())
+                            ? feed.why()
+                            : Words.say("why.supply-on", device(feed.from()), device(from),
+                                    device(feed.to()), from.words(), feed.to().words());
+                    joints.add(inEndOrder(new Joint(from, feed.to(), Kind.SUPPLY, why)));
+                });
     }
 
     private static boolean sameVolts(Pin source, Pin sink) {

@@ -20,6 +20,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
@@ -99,17 +100,41 @@ public final class Router {
         String way = way();
         List<Scheme> found = new ArrayList<>();
         // where the screen goes is a choice of its own, and said
-        Scheme direct = finished("direct", firstScreen()
-                .map(l -> Words.say("scheme.screen-one", way, l.from().end()))
+        Scheme direct = finished("direct", usualScreen()
+                .map(l -> l.to().isPresent()
+                        ? Words.say("scheme.screen-both", way)
+                        : Words.say("scheme.screen-one", way, l.from().end()))
                 .orElse(Words.say("scheme.direct.title", way)), Words.say("scheme.direct.why"),
                 plainLinks(EnumSet.allOf(Joint.Kind.class), false));
-        for (Variants.Variant variant : Variants.of(job, match)) {
-            found.add(finished(variant.id(), variant.title(), variant.why(),
-                    variant.change().apply(plainLinks(EnumSet.allOf(Joint.Kind.class), false))));
-        }
+        Variants.of(job, match).forEach(v -> found.add(varied(v)));
         found.add(direct);
+        Variants.beside(job, match).ifPresent(v -> found.add(varied(v)));
         found.addAll(screens(direct, way));
         return found;
+    }
+
+    private Scheme varied(Variants.Variant variant) {
+        return finished(variant.id(), variant.title(), variant.why(),
+                variant.change().apply(plainLinks(EnumSet.allOf(Joint.Kind.class), false)));
+    }
+
+    /** Where the screen goes first of all: to both ends where a standard or the person wants it, else to one. */
+    private Optional<Link> usualScreen() {
+        boolean standard = job.ends().stream().allMatch(
+                e -> Catalogue.of(job).of(e).filter(t -> t.kind().isScreenedThrough()).isPresent());
+        boolean both = job.schools().screen().map(s -> s == Schools.Screen.BOTH_ENDS).orElse(standard);
+        return Optional.of(both).filter(b -> b)
+                .flatMap(_ -> bothScreens(standard ? "why.screen-standard" : "why.screen-both"))
+                .or(this::firstScreen);
+    }
+
+    /** The screen joined at both of two ends. */
+    private Optional<Link> bothScreens(String why) {
+        Optional<Link> a = screen(job.ends().get(0));
+        Optional<Link> b = screen(job.ends().get(1));
+        return a.filter(_ -> job.ends().size() == 2 && b.isPresent())
+                .map(one -> new Link(one.from(), Optional.of(b.get().from()), one.conductor(),
+                        Optional.empty(), Optional.of(Words.say(why)), Extra.NONE));
     }
 
     private Optional<Link> firstScreen() {
@@ -119,18 +144,13 @@ public final class Router {
     private List<Scheme> screens(Scheme direct, String way) {
         List<Scheme> found = new ArrayList<>();
         for (End end : job.ends()) {
-            screen(end).filter(l -> !firstScreen().equals(Optional.of(l)))
+            screen(end).filter(l -> !usualScreen().equals(Optional.of(l)))
                     .ifPresent(link -> found.add(withScreen(direct, List.of(link), "screen-at-" + end.name(),
                             Words.say("scheme.screen-one", way, end.name()))));
         }
-        Optional<Link> a = screen(job.ends().get(0));
-        Optional<Link> b = screen(job.ends().get(1));
-        if (job.ends().size() == 2 && a.isPresent() && b.isPresent()) {
-            Link both = new Link(a.get().from(), Optional.of(b.get().from()), a.get().conductor(),
-                    Optional.empty(), Optional.of(Words.say("why.screen-both")), Extra.NONE);
-            found.add(withScreen(direct, List.of(both), "screen-at-both",
-                    Words.say("scheme.screen-both", way)));
-        }
+        bothScreens("why.screen-both").filter(_ -> usualScreen().flatMap(Link::to).isEmpty())
+                .ifPresent(both -> found.add(withScreen(direct, List.of(both), "screen-at-both",
+                        Words.say("scheme.screen-both", way))));
         return found;
     }
 
@@ -164,7 +184,7 @@ public final class Router {
                 links.addAll(loops(end, links));
             }
         }
-        firstScreen().ifPresent(links::add);
+        usualScreen().ifPresent(links::add);
         links.addAll(Fittings.of(job, match));
         return links;
     }

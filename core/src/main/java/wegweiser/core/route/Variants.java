@@ -51,7 +51,7 @@ final class Variants {
         this.free = match.pins().stream().filter(p -> joints.stream().noneMatch(j -> j.has(p))).toList();
     }
 
-    /** The ways there are beside the plain one, the more usual first. */
+    /** The ways that are more usual than the plain one, the most usual first. */
     static List<Variant> of(Job job, Match match) {
         Variants variants = new Variants(job, match);
         List<Variant> found = new ArrayList<>();
@@ -59,8 +59,12 @@ final class Variants {
         variants.terminated().ifPresent(found::add);
         variants.twoWires().ifPresent(found::add);
         found.addAll(variants.oneLine());
-        variants.reversed().ifPresent(found::add);
         return found;
+    }
+
+    /** Ways that are there beside the plain one, and no better. */
+    static Optional<Variant> beside(Job job, Match match) {
+        return new Variants(job, match).reversed();
     }
 
     private static List<Link> with(List<Link> links, List<Link> more) {

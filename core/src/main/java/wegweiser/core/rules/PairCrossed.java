@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.signals.Half;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 
-/** The two halves of a differential pair joined the wrong way round. */
+/** The two halves of a differential pair joined the wrong way round; a telephone line works either way. */
 final class PairCrossed implements Rule {
     @Override
     public String id() {
@@ -29,6 +30,6 @@ final class PairCrossed implements Rule {
 
     private static boolean isHalf(Pin pin, Half.School school) {
         return pin.half().filter(h -> h.school() == school && h.polarity() != 0).isPresent()
-                && pin.isSignal();
+                && pin.isSignal() && !pin.has(Level.TELEPHONE);
     }
 }

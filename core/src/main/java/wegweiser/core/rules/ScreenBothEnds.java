@@ -3,6 +3,7 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Link;
@@ -11,7 +12,7 @@ import wegweiser.core.model.Terminal;
 
 /**
  * A screen joined at both ends, where a ground loop can close; not where a contact takes the screen as its
- * conductor, and not in a job that wants it so.
+ * conductor, nor where a standard wants both ends or the job does.
  */
 final class ScreenBothEnds implements Rule {
     @Override
@@ -29,6 +30,7 @@ final class ScreenBothEnds implements Rule {
         Severity severity = school.isPresent() ? Severity.WARNING : Severity.NOTE;
         for (Link link : derived.job().links()) {
             if (ScreenLinks.isScreen(link) && link.isCopper() && !link.isWithinOneEnd()
+                    && !(school.isEmpty() && isByStandard(derived, link))
                     && !isReturn(derived, link.from()) && !isReturn(derived, link.to().orElseThrow())) {
                 found.add(Finding.of(id(), severity, List.of(link.from(), link.to().orElseThrow()),
                         link.from(),
@@ -36,6 +38,11 @@ final class ScreenBothEnds implements Rule {
             }
         }
         return found;
+    }
+
+    private static boolean isByStandard(Derived derived, Link link) {
+        return Stream.of(link.from(), link.to().orElseThrow()).allMatch(t -> derived.connector(t.end())
+                .filter(c -> c.kind().isScreenedThrough()).isPresent());
     }
 
     private static boolean isReturn(Derived derived, Terminal terminal) {

@@ -16,6 +16,7 @@ import javafx.scene.control.Spinner;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.image.ImageView;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.shape.Rectangle;
@@ -282,6 +283,18 @@ class MakeStageTest extends WindowTest {
         keys(KeyCode.ENTER);
         await("written", () -> shows("Labels for 3 units were written"));
         assertThat(folder.resolve("sheets")).isDirectoryContaining("glob:**labels.pdf");
+    }
+
+    @Test
+    void partsAreCopiedAsTextForAnOrder() {
+        put(job(SAMPLES.getFirst()));
+        await("parts", () -> lookup("#parts-copy").tryQuery().isPresent());
+        call(() -> {
+            lookup("#parts-copy").<Button>query().fire();
+            return null;
+        });
+        await("said", () -> shows("The parts are in the clipboard."));
+        assertThat(call(() -> Clipboard.getSystemClipboard().getString())).contains("1 × D-sub 9");
     }
 
     /** Does something by its words. */

@@ -11,6 +11,8 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
@@ -30,6 +32,7 @@ import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageView;
 import wegweiser.core.model.Job;
+import wegweiser.core.words.Words;
 import wegweiser.files.log.Logbook;
 import wegweiser.files.log.Unit;
 
@@ -56,7 +59,7 @@ public final class LogStage implements StageView {
         table.setAccessibleText(t("log.title"));
         column("log.label", Unit::label, 90);
         column("log.made", u -> made(u.madeAt()), 160);
-        column("log.result", u -> t("log.result." + u.result()), 110);
+        column("log.result", LogStage::result, 110);
         column("log.job", Unit::job, 220);
         column("log.ends", Unit::ends, 360);
         column("log.wiring", Unit::wiring, 260);
@@ -70,6 +73,13 @@ public final class LogStage implements StageView {
         view = new VBox(sheet);
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
+    }
+
+    /** The verdict, and which connectors were put on anew. */
+    private static String result(Unit unit) {
+        return Stream.concat(Stream.of(t("log.result." + unit.result())),
+                unit.anew().stream().map(c -> t("log.anew", c.end(), Words.number(c.mm()))))
+                .collect(Collectors.joining("\n"));
     }
 
     private void column(String key, java.util.function.Function<Unit, String> value, double width) {

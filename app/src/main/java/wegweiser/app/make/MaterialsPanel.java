@@ -12,6 +12,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Overlay;
@@ -39,6 +41,7 @@ import wegweiser.core.sizing.SizingLine;
 import wegweiser.core.words.Words;
 import wegweiser.files.io.AtomicFile;
 import wegweiser.files.sheet.PartsCsv;
+import wegweiser.files.sheet.PartsText;
 import wegweiser.files.workshop.ShelfFile;
 
 /** What to lay out: how long to cut, which parts, what of them lies on the shelf, and what the cable will measure. */
@@ -107,7 +110,11 @@ final class MaterialsPanel extends VBox {
             csv.getStyleClass().add("text-link");
             csv.setOnAction(_ -> TableFile.toWrite(getScene().getWindow(), "parts.csv")
                     .ifPresent(file -> write(s.parts(), file)));
-            filled.getChildren().add(csv);
+            Button copy = new Button(t("make.parts.copy"));
+            copy.setId("parts-copy");
+            copy.getStyleClass().add("text-link");
+            copy.setOnAction(_ -> copy(s.parts()));
+            filled.getChildren().addAll(csv, copy);
         }
         if (s.shelf().isKept() && !s.shelf().covers().isEmpty()) {
             take(s);
@@ -123,6 +130,13 @@ final class MaterialsPanel extends VBox {
                 return t("notice.not-exported", Session.reason(e));
             }
         }, session.notices()::say);
+    }
+
+    private void copy(List<Materials.Item> parts) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(PartsText.of(parts));
+        Clipboard.getSystemClipboard().setContent(content);
+        session.notices().say(t("make.parts.copied"));
     }
 
     /** A figure against its limit; beyond it, what would do. */

@@ -13,6 +13,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Volts;
 import wegweiser.core.words.Words;
 
@@ -27,6 +28,10 @@ public final class BenchSteps {
 
     /** Of more wires nobody finds two by trying pairs. */
     private static final int FEW_WIRES = 4;
+
+    /** Lines over which devices are given new programs and settings. */
+    private static final Set<Level> WRITTEN_OVER = Set.of(Level.RS232, Level.TTL_5V, Level.CMOS_5V,
+            Level.CMOS_3V3, Level.CMOS_1V8, Level.USB2, Level.USB3);
 
     private BenchSteps() {}
 
@@ -149,6 +154,9 @@ public final class BenchSteps {
             more.add(Words.say("step.prove.dangerous", Words.number(Volts.TOUCHABLE)));
         }
         list.detailed("prove", new Deed.Look("", List.of(), 300), "prove", "first-power", more);
-        list.add("label", new Deed.Look("", List.of(), 60), "label", "");
+        list.add("label", new Deed.Look("", List.of(), 60), "label",
+                derived.pins().stream().anyMatch(p -> p.level().filter(WRITTEN_OVER::contains).isPresent())
+                        ? "writing"
+                        : "");
     }
 }

@@ -19,8 +19,6 @@ public record CutList(List<Item> items) {
     /** The bow that a cable makes before its plug, in its own diameters. */
     private static final double SOFT_BOW = 5;
     private static final double STIFF_BOW = 10;
-    /** How much a run that is turned over costs, in mm. */
-    private static final double TURNED_MM = 20;
     /** Kept for cutting off a bad end and terminating it again. */
     static final double RETERMINATION_MM = 75;
 
@@ -55,10 +53,11 @@ public record CutList(List<Item> items) {
         for (End end : job.ends()) {
             Optional<ConnectorType> type = derived.connector(end.name());
             items.add(new Item(Words.say("cut.strip", end.name()), type.map(CutList::sheathMm).orElse(20.0)));
-            if (type.filter(t -> t.termination() == Termination.RIBBON)
-                    .filter(t -> !TurnedOver.at(derived, end, t, cable).isEmpty()).isPresent()) {
-                items.add(new Item(Words.say("cut.turned", end.name()), TURNED_MM));
-            }
+            type.filter(t -> t.termination() == Termination.RIBBON)
+                    .flatMap(t -> TurnedOver.at(derived, end, t, cable).stream()
+                            .map(over -> over.costMm(cable))
+                            .max(Double::compare))
+                    .ifPresent(mm -> items.add(new Item(Words.say("cut.turned", end.name()), mm)));
         }
         items.add(new Item(Words.say("cut.reserve"), job.ends().size() * RETERMINATION_MM));
         return Optional.of(new CutList(items));

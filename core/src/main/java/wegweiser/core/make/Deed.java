@@ -233,8 +233,16 @@ public sealed interface Deed {
         }
     }
 
-    /** Nothing but time. */
-    record Wait(String end, int waitSeconds) implements Deed {
+    /**
+     * Nothing but time.
+     *
+     * @param after key of the step from which it counts, whatever else is done meanwhile; empty: what came before it
+     */
+    record Wait(String end, int waitSeconds, String after) implements Deed {
+        Wait(String end, int waitSeconds) {
+            this(end, waitSeconds, "");
+        }
+
         @Override
         public int handSeconds() {
             return 0;

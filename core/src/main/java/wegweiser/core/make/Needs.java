@@ -25,7 +25,7 @@ final class Needs {
             Set<String> through = new LinkedHashSet<>();
             for (int j = k - 1; j >= 0; j--) {
                 Step before = steps.get(j);
-                if (!through.contains(before.key()) && isNeeded(step.deed(), before.deed())) {
+                if (!through.contains(before.key()) && isNeeded(step, before)) {
                     needed.addFirst(before.key());
                     through.add(before.key());
                     through.addAll(covered.get(before.key()));
@@ -48,6 +48,12 @@ final class Needs {
             }
         }
         return found;
+    }
+
+    private static boolean isNeeded(Step step, Step before) {
+        return step.deed() instanceof Deed.Wait wait && !wait.after().isEmpty()
+                ? before.key().equals(wait.after())
+                : isNeeded(step.deed(), before.deed());
     }
 
     private static boolean isNeeded(Deed deed, Deed before) {

@@ -5,7 +5,7 @@ import wegweiser.core.words.Words;
 
 /**
  * A cup full of resin holds sheath and strength fibres; the joints are made in front of it. Resin cures in three times:
- * it can be touched, it can be worked on, it bears its full load.
+ * it can be touched, it can be worked on, it bears its full load, all counted from when it was poured.
  */
 final class PottedEnd {
     private static final int TOUCH_SECONDS = 5 * 60;
@@ -35,7 +35,7 @@ final class PottedEnd {
         at.list.add("sleeves", new Deed.Cover(at.name(), 10 + 8 * at.count()), "sleeves", "hot-air");
         common.cool();
         common.close("back-shell");
-        at.list.add("full", new Deed.Wait(at.name(), FULL_SECONDS), "cure-full", "");
+        at.list.add("full", new Deed.Wait(at.name(), FULL_SECONDS, at.name() + ":work"), "cure-full", "");
         common.testAgain();
     }
 

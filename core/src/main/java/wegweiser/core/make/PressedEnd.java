@@ -1,11 +1,27 @@
 package wegweiser.core.make;
 
 import java.util.List;
+import java.util.stream.IntStream;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.words.Words;
 
 /** Ribbon under a connector that is pressed on: square, its marked edge at contact 1, evenly. */
 final class PressedEnd {
     private PressedEnd() {}
+
+    /** Each wire with what it is short by, the two that are alike together, from outside to inside. */
+    private static String shorts(TurnedOver run, CableStock cable) {
+        int first = cable.conductors().indexOf(run.first());
+        int count = run.contacts().size();
+        return Words.list(IntStream.range(0, (count + 1) / 2).mapToObj(k -> {
+            String mm = Words.decimals(run.shortMm(cable, k), 1);
+            String wire = cable.conductors().get(first + k);
+            String mate = cable.conductors().get(first + count - 1 - k);
+            return wire.equals(mate)
+                    ? Words.say("step.turn.short", wire, mm)
+                    : Words.say("step.turn.shorts", wire, mate, mm);
+        }).toList());
+    }
 
     static void write(CommonSteps common) {
         AtEnd at = common.at;
@@ -14,7 +30,8 @@ final class PressedEnd {
         for (TurnedOver run : turned) {
             at.list.add("turn:" + run.first(),
                     new Deed.Ready(at.name(), run.contacts().stream().map(at::at).toList(), 120), "turn",
-                    "blade", run.first(), run.last(), run.contact());
+                    "blade", run.first(), run.last(), run.contact(), run.splitMm(at.cable),
+                    Words.number(run.costMm(at.cable)), shorts(run, at.cable));
         }
         List<String> sorted = TurnedOver.sortedByHand(at.derived, at.end, at.type, at.cable);
         if (!sorted.isEmpty()) {

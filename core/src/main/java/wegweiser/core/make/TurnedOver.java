@@ -22,6 +22,36 @@ record TurnedOver(String first, String last, String contact, List<String> contac
         contacts = List.copyOf(contacts);
     }
 
+    /** Split so far back in widths of the run, it lies flat; shorter ones cannot be turned by fingers, in mm. */
+    private static final double WIDTHS = 2.5;
+    private static final double SHORTEST_MM = 20;
+
+    /** How far back the run is split, in mm, rounded up to 5. */
+    int splitMm(CableStock cable) {
+        return 5 * (int) Math.ceil(Math.max(SHORTEST_MM, WIDTHS * contacts.size() * pitchMm(cable)) / 5);
+    }
+
+    /**
+     * By how much a wire of the run ends short of the wires beside the run, in mm. A strip that is turned over is half a turn
+     * of a screw: over a length L a wire at a distance r from its middle runs along sqrt(L² + (pi r)²).
+     *
+     * @param k its place in the run, from 0
+     */
+    double shortMm(CableStock cable, int k) {
+        double r = Math.abs(k - (contacts.size() - 1) / 2.0) * pitchMm(cable);
+        double split = splitMm(cable);
+        return Math.hypot(split, Math.PI * r) - split;
+    }
+
+    /** How much longer the cable is cut where the run is pressed flat, which takes up to its width, in mm. */
+    double costMm(CableStock cable) {
+        return Math.max(SHORTEST_MM, Math.ceil(contacts.size() * pitchMm(cable)));
+    }
+
+    private static double pitchMm(CableStock cable) {
+        return cable.diameterMm() / cable.conductors().size();
+    }
+
     /** A wire and the place in the connector that the plan gives it, both counted from the marked edge. */
     private record Lies(int wire, int place) {
         boolean isWithin(int first, int last) {

@@ -61,7 +61,7 @@ public final class LeftOpen {
             case IN -> in(pin);
             case BOTH -> pins.stream().filter(p -> p.is(Direction.BOTH) && p.isApart(pin))
                     .filter(p -> p.signal().equals(pin.signal())).findFirst()
-                    .map(p -> say("not-used", pin, p.terminal())).orElse(say("both", pin));
+                    .map(p -> made(pin, p, "elsewhere")).orElse(say("both", pin));
         };
     }
 
@@ -96,12 +96,7 @@ public final class LeftOpen {
                         .filter(w -> w != Counterparts.Way.LEFT_OVER).isPresent())
                 .min(Comparator.comparing(p -> isJoined(p.terminal())));
         if (heard.isPresent()) {
-            if (isJoined(heard.get().terminal())) {
-                return say("taken", pin, heard.get().terminal());
-            }
-            return Levels.between(pin.level(), heard.get().level()).filter(Levels.Problem::clash).isPresent()
-                    ? say("level", pin, heard.get().terminal())
-                    : say("not-used", pin, heard.get().terminal());
+            return made(pin, heard.get(), "taken");
         }
         return say(pin.signal().equals("RI") ? "ring" : "unheard", pin);
     }
@@ -115,10 +110,24 @@ public final class LeftOpen {
                         .filter(w -> w != Counterparts.Way.LEFT_OVER).isPresent())
                 .min(Comparator.comparing(p -> isJoined(p.terminal())));
         if (driver.isPresent()) {
-            return Levels.between(driver.get().level(), pin.level()).filter(Levels.Problem::clash).isPresent()
-                    ? say("level", pin, driver.get().terminal())
-                    : say("not-used", pin, driver.get().terminal());
+            return made(pin, driver.get(), "elsewhere");
         }
         return say(Signals.HANDSHAKE.contains(pin.signal()) ? "nobody-waits" : "undriven", pin);
+    }
+
+    /**
+     * Why a contact is open although another is made for it.
+     *
+     * @param elsewhere what is said where that other one is joined to a third device
+     */
+    private String made(Pin pin, Pin other, String elsewhere) {
+        Terminal at = other.terminal();
+        boolean hears = pin.is(Direction.IN);
+        if (Levels.between((hears ? other : pin).level(), (hears ? pin : other).level())
+                .filter(Levels.Problem::clash).isPresent()) {
+            return say("level", pin, at);
+        }
+        boolean away = derived.job().links().stream().anyMatch(l -> l.touches(at) && !l.isWithinOneEnd());
+        return say(away ? elsewhere : isJoined(at) ? "looped" : "not-used", pin, at);
     }
 }

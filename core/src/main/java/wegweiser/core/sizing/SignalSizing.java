@@ -6,12 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.BusLength;
 import wegweiser.core.electrical.SerialLine;
 import wegweiser.core.electrical.TwoWireBus;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Direction;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 import wegweiser.core.signals.Level;
@@ -22,6 +26,13 @@ import wegweiser.core.words.Words;
 /** What a cable's length and capacitance do to the signals on it. */
 final class SignalSizing {
     private static final double USUAL_BUS_VOLTS = 3.3;
+    /** What an input of logic adds to the cable. */
+    private static final double INPUT_PF = 10;
+    private static final double TENTH = 0.1;
+    /** TIA-568: 45 ns in 100 m of cable; IEEE 802.3: what a port that uses all four pairs allows. */
+    private static final double SKEW_NS_PER_METRE = 0.45;
+    private static final double MOST_SKEW_NS = 50;
+    private static final int ALL_PAIRS = 4;
 
     private SignalSizing() {}
 
@@ -33,11 +44,13 @@ final class SignalSizing {
             }
         }
         List<SizingLine> lines = new ArrayList<>();
+        behindResistors(derived, cable, metres, lines);
         for (Level level : levels) {
             switch (level) {
                 case RS232 -> serial(cable, metres, lines);
                 case I2C -> twoWire(derived, cable, metres, lines);
                 case CAN, RS422, RS485 -> rate(level, metres, lines);
+                case ETHERNET -> skew(derived, cable, metres, lines);
                 default -> {
                 }
             }
@@ -104,6 +117,59 @@ final class SignalSizing {
     private static double busVolts(Derived derived) {
         return derived.pins().stream().filter(p -> p.is(Direction.SUPPLY_OUT))
                 .flatMap(p -> p.volts().stream()).mapToDouble(Volts::smallest).min().orElse(USUAL_BUS_VOLTS);
+    }
+
+    /**
+     * What a resistor in a logic line leaves of the rate: resistance times capacitance is kept below a tenth of a bit. Where a
+     * second resistor goes from the line to ground, the two count in parallel.
+     */
+    private static void behindResistors(Derived derived, CableStock cable, double metres,
+            List<SizingLine> lines) {
+        for (Link link : derived.job().links()) {
+            if (!link.is(PartKind.RESISTOR) || cable.pfPerMetre() == 0 || link.to().isEmpty()
+                    || !isLogic(derived, link.from()) || !isLogic(derived, link.to().get())) {
+                continue;
+            }
+            double ohms = link.part().orElseThrow().ohms().orElse(0);
+            double shunt = derived.job().links().stream().filter(l -> l.is(PartKind.RESISTOR) && l != link)
+                    .filter(l -> l.touches(link.from()) || l.touches(link.to().get()))
+                    .filter(l -> l.to().isPresent()
+                            && (isGround(derived, l.from()) || isGround(derived, l.to().get())))
+                    .mapToDouble(l -> 1 / l.part().orElseThrow().ohms().orElse(Double.POSITIVE_INFINITY))
+                    .sum();
+            double source = 1 / (1 / ohms + shunt);
+            double farads = (cable.pfPerMetre() * metres + INPUT_PF) * 1e-12;
+            lines.add(new SizingLine("resistor", Quantity.words(ohms, Unit.OHM),
+                    Words.say("sizing.resistor.rate", bits(TENTH / (source * farads))),
+                    OptionalDouble.empty(), "",
+                    Words.say("sizing.resistor.formula", Quantity.words(source, Unit.OHM),
+                            Words.number(cable.pfPerMetre()), Words.number(metres), Words.number(INPUT_PF)),
+                    List.of()));
+        }
+    }
+
+    private static boolean isLogic(Derived derived, Terminal at) {
+        return derived.pin(at).flatMap(Pin::level).filter(Level::isLogic).isPresent();
+    }
+
+    private static boolean isGround(Derived derived, Terminal at) {
+        return derived.pin(at).filter(p -> p.is(Direction.GROUND)).isPresent();
+    }
+
+    /** How far the pairs of a network cable get out of step, where data run over several at a time. */
+    private static void skew(Derived derived, CableStock cable, double metres, List<SizingLine> lines) {
+        Set<String> used = derived.job().links().stream().flatMap(l -> l.conductor().stream())
+                .collect(Collectors.toSet());
+        long pairs = cable.pairs().stream().filter(used::containsAll).count();
+        if (pairs < ALL_PAIRS) {
+            return;
+        }
+        double nanoseconds = SKEW_NS_PER_METRE * metres;
+        lines.add(new SizingLine("skew", Level.ETHERNET.id(), Words.number(nanoseconds) + " ns",
+                OptionalDouble.of(nanoseconds / MOST_SKEW_NS), Words.number(MOST_SKEW_NS) + " ns",
+                Words.say("sizing.skew.formula"),
+                List.of(Words.say("sizing.fix.metres",
+                        SupplySizing.floor(MOST_SKEW_NS / SKEW_NS_PER_METRE)))));
     }
 
     private static void rate(Level level, double metres, List<SizingLine> lines) {

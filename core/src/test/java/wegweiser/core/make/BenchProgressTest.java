@@ -44,16 +44,19 @@ class BenchProgressTest {
     @Test
     void resinCuresByItselfAndTheOtherEndIsMadeMeanwhile() {
         Job poured = upTo(potted(), "A:pot");
-        assertThat(poured.waiting()).extracting(Waiting::step).containsExactly("A:handle", "A:work");
+        assertThat(poured.waiting()).extracting(Waiting::step).containsExactly("A:handle", "A:work",
+                "A:full");
         assertThat(poured.waitingFor("A:work").orElseThrow().until()).isEqualTo(NOON.plusSeconds(3600));
+        // whatever is done meanwhile, a day after it was poured
+        assertThat(poured.waitingFor("A:full").orElseThrow().until()).isEqualTo(NOON.plusSeconds(24 * 3600));
         BenchProgress soon = at(poured, 60);
         assertThat(soon.next().orElseThrow().end()).isEqualTo("B");
         assertThat(soon.state(step(poured, "A:tin"))).isEqualTo(BenchProgress.State.BLOCKED);
-        assertThat(soon.running()).hasSize(2);
+        assertThat(soon.running()).hasSize(3);
         assertThat(at(poured, 299).state(step(poured, "A:handle"))).isEqualTo(BenchProgress.State.RUNNING);
         assertThat(at(poured, 300).state(step(poured, "A:handle"))).isEqualTo(BenchProgress.State.DONE);
         BenchProgress later = at(poured, 3600);
-        assertThat(later.running()).isEmpty();
+        assertThat(later.running()).extracting(Waiting::step).containsExactly("A:full");
         assertThat(later.next().orElseThrow().key()).isEqualTo("A:sleeve");
     }
 

@@ -1,6 +1,7 @@
 package wegweiser.core.make;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.stream.Collectors;
@@ -11,6 +12,7 @@ import wegweiser.core.advice.Fixture;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
 import wegweiser.core.prove.Diagnosis;
@@ -46,6 +48,25 @@ class TurnedOverTest {
                 assertThat(run.contacts()).hasSize(to - from + 1).contains(run.contact());
             }
         }
+    }
+
+    @Test
+    void theOuterWiresOfATurnedRunEndShortest() {
+        Job job = turned(34, 10, 16);
+        TurnedOver run = at(job, "B").getFirst();
+        CableStock cable = Derived.of(job).cable().orElseThrow();
+        // seven wires 1.27 mm apart, split 25 mm back: the outer ones lie 3.81 mm from the middle, and the square root of
+        // 25² + (3.1416 x 3.81)² is 27.71
+        assertThat(run.splitMm(cable)).isEqualTo(25);
+        assertThat(run.shortMm(cable, 0)).isCloseTo(2.71, within(0.1));
+        assertThat(run.shortMm(cable, 6)).isCloseTo(run.shortMm(cable, 0), within(1e-9));
+        assertThat(run.shortMm(cable, 3)).isZero();
+        assertThat(run.costMm(cable)).isEqualTo(20);
+        assertThat(at(turned(34, 1, 34), "B").getFirst().costMm(cable)).isBetween(42.0, 45.0);
+        String detail = BenchSteps.of(job, true).stream().filter(s -> s.key().startsWith("B:turn"))
+                .findFirst()
+                .orElseThrow().detail();
+        assertThat(detail).contains("20 mm longer", "10 and 16 by 2.", "13 by 0");
     }
 
     @Test

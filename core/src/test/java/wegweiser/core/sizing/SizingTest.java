@@ -51,6 +51,45 @@ class SizingTest {
                 .isEqualTo("Would do: 12 AWG, or 2 conductors in parallel, or at most 5.1 m.");
     }
 
+    @Test
+    void aResistorInALogicLineLeavesSoMuchOfTheRate() {
+        String ports = "A row-254-3-socket; 1 TXD out ttl-5v; 2 RXD in ttl-5v; 3 GND ground | "
+                + "B row-254-3-socket; 1 DATA both ttl-5v; 3 GND ground";
+        Job job = TextJob.of(ports.split(" \\| ")[0], ports.split(" \\| ")[1], "cable control-3 2",
+                "links 1-1:WH=R4700 3-3:BN");
+        double pf = wegweiser.core.catalog.Cables.of(job).orElseThrow().pfPerMetre() * 2 + 10;
+        // a tenth of a bit is 4.7 kΩ times the capacitance
+        SizingLine line = line(job, "resistor");
+        assertThat(line.words()).isEqualTo("behind 4.7 kΩ");
+        assertThat(kilobits(line.shown())).isCloseTo(0.1 / (4700 * pf * 1e-12) / 1e3, within(1.0));
+        // a divider: 10 kΩ over 20 kΩ are 6.67 kΩ to the cable
+        Job divided = TextJob.of(ports.split(" \\| ")[0],
+                "B row-254-3-socket; 1 RXD in cmos-3v3; 3 GND ground", "cable control-3 2",
+                "links 1-1:WH=R10000 3-3:BN B.1-B.3=R20000");
+        assertThat(kilobits(line(divided, "resistor").shown()))
+                .isCloseTo(0.1 / (20e3 / 3 * pf * 1e-12) / 1e3, within(1.0));
+    }
+
+    private static double kilobits(String shown) {
+        Matcher rate = Pattern.compile("up to ([\\d.]+) kbit/s").matcher(shown);
+        assertThat(rate.matches()).as(shown).isTrue();
+        return Double.parseDouble(rate.group(1));
+    }
+
+    @Test
+    void fourPairsOfANetworkMayGetOutOfStep() {
+        String port = " modular-8p8c-plug; 1 BI-DA+ both ethernet; 2 BI-DA- both ethernet; 3 BI-DB+ both ethernet;"
+                + " 6 BI-DB- both ethernet";
+        String all = port + "; 4 BI-DC+ both ethernet; 5 BI-DC- both ethernet; 7 BI-DD+ both ethernet;"
+                + " 8 BI-DD- both ethernet";
+        String four = "links 1-1:WH/OG 2-2:OG 3-3:WH/GN 6-6:GN";
+        Job whole = TextJob.of("A" + all, "B" + all, "cable utp-4x2-24 90",
+                four + " 4-4:BU 5-5:WH/BU 7-7:WH/BN 8-8:BN");
+        assertThat(line(whole, "skew").figure()).isEqualTo("40.5 ns of 50 ns");
+        Job slow = TextJob.of("A" + port, "B" + port, "cable utp-4x2-24 90", four);
+        assertThat(Sizing.of(slow)).extracting(SizingLine::id).doesNotContain("skew");
+    }
+
     @ParameterizedTest
     @CsvSource({"0.5, 3, silicone-pair-20, 20", "2, 12.5, silicone-pair-16, 16",
             "8, 0.7, silicone-pair-12, 12"})

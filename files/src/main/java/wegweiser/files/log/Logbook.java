@@ -12,6 +12,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +23,7 @@ import java.util.concurrent.locks.LockSupport;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.model.CutOff;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
@@ -152,7 +154,7 @@ public final class Logbook implements AutoCloseable {
                 String label = String.format(Locale.ROOT, "W-%04d", next);
                 Unit unit = new Unit(next, label, job.title(), described.ends, described.words,
                         described.signature,
-                        verdict.result().id(), madeAt);
+                        verdict.result().id(), madeAt, job.cable().cutOff());
                 insert(unit, job);
                 readings(unit, job.readings().stream().filter(r -> !r.isAssumed()).toList());
                 results(unit, verdict);
@@ -277,16 +279,33 @@ public final class Logbook implements AutoCloseable {
         return find("");
     }
 
+    /** What was cut off the ends of units whose connectors were put on anew, by the unit. */
+    private Map<Long, List<CutOff>> anew() throws SQLException {
+        Map<Long, List<CutOff>> found = new HashMap<>();
+        try (PreparedStatement s = connection.prepareStatement(
+                "SELECT unit.id, json_extract(c.value, '$.end'), json_extract(c.value, '$.mm')"
+                        + " FROM unit, json_each(unit.file, '$.cable.cutOff') c");
+                ResultSet r = s.executeQuery()) {
+            while (r.next()) {
+                found.computeIfAbsent(r.getLong(1), _ -> new ArrayList<>())
+                        .add(CutOff.of(r.getString(2), r.getDouble(3)));
+            }
+        }
+        return found;
+    }
+
     /** Units whose label, job, ends, wiring or result contain every word of the text, the newest first. */
     public List<Unit> find(String text) throws IOException {
         List<Unit> found = new ArrayList<>();
         try (PreparedStatement s = connection.prepareStatement(
                 "SELECT id, label, job, ends, wiring, signature, result, made_at FROM unit ORDER BY id DESC");
                 ResultSet r = s.executeQuery()) {
+            Map<Long, List<CutOff>> anew = anew();
             while (r.next()) {
                 found.add(
                         new Unit(r.getLong(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5),
-                                r.getString(6), r.getString(7), r.getString(8)));
+                                r.getString(6), r.getString(7), r.getString(8),
+                                anew.getOrDefault(r.getLong(1), List.of())));
             }
         } catch (SQLException e) {
             throw new IOException(Words.say("logbook.lost", Reasons.of(e)), e);

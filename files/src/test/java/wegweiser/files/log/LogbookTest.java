@@ -26,6 +26,8 @@ import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.CutOff;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -176,6 +178,19 @@ class LogbookTest {
             assertThat(log.all().getLast().result()).isEqualTo("incomplete");
             assertThat(JobFile.parse(log.file(1).orElseThrow(), "job.json")).isEqualTo(crossed("one"));
             assertThat(log.file(99)).isEmpty();
+        }
+    }
+
+    @Test
+    void whatWasPutOnAnewStaysWithItsUnit() throws Exception {
+        Job before = crossed("mast lead");
+        Job after = before.withCable(CableUse.of("ribbon-10", 900).withCutOff(CutOff.of("B", 40))
+                .withCutOff(CutOff.of("A", 25.5)));
+        try (Logbook log = Logbook.open(file)) {
+            log.add(before, Fixture.COMB, "2026-03-01T20:00:00Z");
+            Unit redone = log.add(after, Fixture.COMB, "2026-04-01T20:00:00Z");
+            assertThat(redone.anew()).containsExactly(CutOff.of("B", 40), CutOff.of("A", 25.5));
+            assertThat(log.all()).extracting(Unit::anew).containsExactly(redone.anew(), List.of());
         }
     }
 

@@ -78,6 +78,6 @@ final class Repeats {
     }
 
     private static List<Integer> sorted(int[] some) {
-        return Arrays.stream(some).sorted().boxed().toList();
+        return some.length == 1 ? List.of(some[0]) : Arrays.stream(some).sorted().boxed().toList();
     }
 }

@@ -89,11 +89,10 @@ final class OtherWirings {
      */
     List<Drawn> draw(Evidence evidence, Partition proved, boolean[] stays, List<CopperProof.Item> items,
             int count, SplittableRandom random) {
-        List<Integer> roots = new ArrayList<>();
+        int[] roots = proved.roots();
         BitSet[] ends = new BitSet[n];
         for (int i = 0; i < n; i++) {
             if (proved.isRoot(i)) {
-                roots.add(i);
                 ends[i] = new BitSet();
             }
             ends[proved.root(i)].set(end[i]);
@@ -106,7 +105,7 @@ final class OtherWirings {
                 }
             }
         }
-        int[] loose = roots.stream().mapToInt(r -> r).filter(r -> ends[r].cardinality() == 1 && !stays[r])
+        int[] loose = Arrays.stream(roots).filter(r -> ends[r].cardinality() == 1 && !stays[r])
                 .toArray();
         long[][] mayJoin = new long[n][(n + 63) / 64];
         long[][] alike = new long[n][(n + 63) / 64];
@@ -133,7 +132,7 @@ final class OtherWirings {
         return drawn;
     }
 
-    private Drawn drawOne(PairMatrix apart, Partition proved, List<Integer> roots, int[] free,
+    private Drawn drawOne(PairMatrix apart, Partition proved, int[] roots, int[] free,
             long[][] mayJoin, List<int[][]> sought, SplittableRandom random) {
         int[] to = new int[n];
         for (int i = 0; i < n; i++) {
@@ -176,9 +175,9 @@ final class OtherWirings {
                 to[Math.max(a, chosen)] = Math.min(a, chosen);
             }
         }
-        if (random.nextInt(SHORT_IN) == 0 && roots.size() > 1) {
-            int a = roots.get(random.nextInt(roots.size()));
-            int b = roots.get(random.nextInt(roots.size()));
+        if (random.nextInt(SHORT_IN) == 0 && roots.length > 1) {
+            int a = roots[random.nextInt(roots.length)];
+            int b = roots[random.nextInt(roots.length)];
             if (a != b && to[a] == a && to[b] == b && mayMeet(apart, to, roots, a, b)) {
                 to[Math.max(a, b)] = Math.min(a, b);
             }
@@ -195,7 +194,7 @@ final class OtherWirings {
      *
      * @return how likely that is against contacts that are joined one to one
      */
-    private static double seek(PairMatrix apart, List<Integer> roots, int[][] gang, long[][] mayJoin,
+    private static double seek(PairMatrix apart, int[] roots, int[][] gang, long[][] mayJoin,
             int[] to,
             long[] untaken, SplittableRandom random) {
         List<int[]> single = new ArrayList<>();
@@ -246,8 +245,17 @@ final class OtherWirings {
     }
 
     /** Whether no class that was drawn to one root is proved apart from one that was drawn to the other. */
-    private static boolean mayMeet(PairMatrix apart, int[] to, List<Integer> roots, int a, int b) {
-        return roots.stream().filter(r -> find(to, r) == a)
-                .noneMatch(r -> roots.stream().anyMatch(s -> find(to, s) == b && apart.has(r, s)));
+    private static boolean mayMeet(PairMatrix apart, int[] to, int[] roots, int a, int b) {
+        // tens of thousands of times a touch: plain loops
+        for (int r : roots) {
+            if (find(to, r) == a) {
+                for (int s : roots) {
+                    if (apart.has(r, s) && find(to, s) == b) {
+                        return false;
+                    }
+                }
+            }
+        }
+        return true;
     }
 }

@@ -72,11 +72,13 @@ final class Conflicts {
     /** The conflict without every reading that it does not need. */
     private TreeSet<Integer> smallest(TreeSet<Integer> conflict) {
         TreeSet<Integer> left = new TreeSet<>(conflict);
+        List<CopperProof.Item> these = kept(i -> conflict.contains(i.number()));
         for (int reading : conflict) {
-            TreeSet<Integer> fewer = new TreeSet<>(left);
-            fewer.remove(reading);
-            if (!new CopperProof(terminals, kept(i -> fewer.contains(i.number()))).conflicts().isEmpty()) {
-                left = fewer;
+            List<CopperProof.Item> fewer = new ArrayList<>(these);
+            fewer.removeIf(i -> i.number() == reading);
+            if (!new CopperProof(terminals, fewer).conflicts().isEmpty()) {
+                left.remove(reading);
+                these = fewer;
             }
         }
         return left;

@@ -16,6 +16,8 @@ import wegweiser.core.wiring.Partition;
  */
 public final class CopperProof {
     private final List<Item> items;
+    /** Those that say that some are apart. */
+    private final List<Item> parting;
     private final JoinGraph graph;
     private final List<TreeSet<Integer>> conflicts = new ArrayList<>();
     private final List<int[]> conflictPairs = new ArrayList<>();
@@ -52,6 +54,7 @@ public final class CopperProof {
 
     CopperProof(int terminals, List<Item> items) {
         this.items = items;
+        this.parting = items.stream().filter(i -> i.meaning().isApart()).toList();
         this.graph = new JoinGraph(terminals);
         for (Item item : items) {
             if (item.meaning() == Meaning.JOINS && item.isSingle()) {
@@ -77,10 +80,7 @@ public final class CopperProof {
     private void refresh() {
         classes = graph.partition();
         apart = new PairMatrix(classes.size());
-        for (Item item : items) {
-            if (!item.meaning().isApart()) {
-                continue;
-            }
+        for (Item item : parting) {
             for (int r : item.red()) {
                 for (int b : item.black()) {
                     apart.markBoth(classes.root(r), classes.root(b));
@@ -139,10 +139,7 @@ public final class CopperProof {
     }
 
     private void findConflicts() {
-        for (Item item : items) {
-            if (!item.meaning().isApart()) {
-                continue;
-            }
+        for (Item item : parting) {
             TreeSet<Integer> smallest = null;
             int[] pair = null;
             for (int r : item.red()) {
@@ -208,10 +205,7 @@ public final class CopperProof {
         Item bestItem = null;
         int bestA = -1;
         int bestB = -1;
-        for (Item item : items) {
-            if (!item.meaning().isApart()) {
-                continue;
-            }
+        for (Item item : parting) {
             for (int turn = 0; turn < 2; turn++) {
                 int atA = nearest(fromA, turn == 0 ? item.red() : item.black());
                 int atB = nearest(fromB, turn == 0 ? item.black() : item.red());

@@ -18,13 +18,21 @@ import wegweiser.core.model.Terminal;
  * One pass over the readings.
  */
 record Intermittence(BitSet doubtful, List<Terminal> terminals) {
+    /** A touch either way round, whatever the order of its contacts. */
     private record Key(Set<Terminal> one, Set<Terminal> other) {
         static Key of(Reading reading) {
-            Set<Terminal> red = new TreeSet<>(reading.red());
-            Set<Terminal> black = new TreeSet<>(reading.black());
-            return red.toString().compareTo(black.toString()) <= 0
-                    ? new Key(red, black)
-                    : new Key(black, red);
+            return new Key(Set.copyOf(reading.red()), Set.copyOf(reading.black()));
+        }
+
+        @Override
+        public boolean equals(Object o) {
+            return o instanceof Key key && (one.equals(key.one) && other.equals(key.other)
+                    || one.equals(key.other) && other.equals(key.one));
+        }
+
+        @Override
+        public int hashCode() {
+            return one.hashCode() + other.hashCode();
         }
     }
 

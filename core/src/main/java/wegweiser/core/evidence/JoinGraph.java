@@ -16,6 +16,8 @@ final class JoinGraph {
     private final int n;
     private final DisjointSets sets;
     private final List<List<Edge>> edges;
+    /** What was asked since the last join, by its source. */
+    private Paths[] known;
 
     /** A join between two terminals and the numbers of the readings that prove it. */
     record Edge(int a, int b, int[] because) {
@@ -38,6 +40,7 @@ final class JoinGraph {
         at(a).add(edge);
         at(b).add(edge);
         sets.union(a, b);
+        known = null;
     }
 
     private List<Edge> at(int i) {
@@ -59,6 +62,21 @@ final class JoinGraph {
 
     /** Shortest proofs from one terminal to all that are joined to it. */
     Paths from(int source) {
+        // two threads may both search, and find the same
+        Paths[] here = known;
+        if (here == null) {
+            here = new Paths[n];
+            known = here;
+        }
+        Paths found = here[source];
+        if (found == null) {
+            found = search(source);
+            here[source] = found;
+        }
+        return found;
+    }
+
+    private Paths search(int source) {
         int[] cost = new int[n];
         Edge[] last = new Edge[n];
         boolean[] settled = new boolean[n];

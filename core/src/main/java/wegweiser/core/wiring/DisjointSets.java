@@ -1,7 +1,5 @@
 package wegweiser.core.wiring;
 
-import java.util.stream.IntStream;
-
 /**
  * Union-find with path halving and union by size: nearly O(1) an operation.
  *
@@ -46,6 +44,10 @@ public final class DisjointSets {
 
     /** What is joined. */
     public Partition partition() {
-        return Partition.of(IntStream.range(0, parent.length).map(this::find).toArray());
+        int[] labels = new int[parent.length];
+        for (int i = 0; i < labels.length; i++) {
+            labels[i] = find(i);
+        }
+        return Partition.of(labels);
     }
 }

@@ -16,7 +16,11 @@ public final class Partition {
 
     /** Things with the same label are joined; labels are not negative. O(size + largest label). */
     public static Partition of(int... labels) {
-        int[] first = new int[Arrays.stream(labels).max().orElse(0) + 1];
+        int largest = 0;
+        for (int label : labels) {
+            largest = Math.max(largest, label);
+        }
+        int[] first = new int[largest + 1];
         Arrays.fill(first, -1);
         int[] roots = new int[labels.length];
         for (int i = 0; i < labels.length; i++) {
@@ -46,7 +50,12 @@ public final class Partition {
 
     /** Whether a thing is joined to no other. */
     public boolean isAlone(int i) {
-        return Arrays.stream(roots).filter(r -> r == roots[i]).count() == 1;
+        for (int k = 0; k < roots.length; k++) {
+            if (k != i && roots[k] == roots[i]) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The smallest member of each class, ascending. */
@@ -68,7 +77,13 @@ public final class Partition {
     public Partition joining(int a, int b) {
         int keep = Math.min(roots[a], roots[b]);
         int gone = Math.max(roots[a], roots[b]);
-        return new Partition(Arrays.stream(roots).map(r -> r == gone ? keep : r).toArray());
+        int[] joined = roots.clone();
+        for (int i = 0; i < joined.length; i++) {
+            if (joined[i] == gone) {
+                joined[i] = keep;
+            }
+        }
+        return new Partition(joined);
     }
 
     /** The same with a thing taken out of its class. */
@@ -80,7 +95,11 @@ public final class Partition {
 
     /** Joins whatever one of both joins; this one, which mostly holds the joins of the other already, where it does. */
     public Partition and(Partition other) {
-        if (IntStream.range(0, roots.length).allMatch(i -> isJoined(i, other.roots[i]))) {
+        boolean holds = true;
+        for (int i = 0; i < roots.length && holds; i++) {
+            holds = isJoined(i, other.roots[i]);
+        }
+        if (holds) {
             return this;
         }
         DisjointSets sets = new DisjointSets(roots.length);

@@ -149,7 +149,7 @@ class MakeStageTest extends WindowTest {
             keys(KeyCode.SPACE);
             await("next", () -> progress().settled() > settled || !job().waiting().isEmpty());
         }
-        assertThat(job().waiting()).hasSize(2);
+        assertThat(job().waiting()).hasSize(3);
         // as if an hour had gone by
         Instant earlier = Instant.now().minusSeconds(3700).truncatedTo(java.time.temporal.ChronoUnit.SECONDS);
         edit(j -> j.withWaiting(j.waiting().stream().map(w -> Waiting.of(w.step(), earlier, 600)).toList()));

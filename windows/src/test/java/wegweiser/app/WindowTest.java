@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -104,7 +105,14 @@ public abstract class WindowTest extends ApplicationTest {
             }
             sleep(15);
         }
-        assertThat(call(condition::getAsBoolean)).as(what).isTrue();
+        assertThat(call(condition::getAsBoolean)).as("%s; at %s the screen says %s", what,
+                call(() -> window.here()), call(this::said)).isTrue();
+    }
+
+    private List<String> said() {
+        return lookup(
+                n -> n instanceof Label l && l.getText() != null && !l.getText().isBlank() && isShown(l))
+                .queryAllAs(Label.class).stream().map(Label::getText).toList();
     }
 
     /** Presses keys together; the robot's own way waits for a twentieth of a second at each of them. */

@@ -103,6 +103,14 @@ public final class MakeStage implements StageView {
 
     @Override
     public void show(Job job) {
+        if (isOfTheJob()) {
+            // how far it is built is seen at once; what follows from the rest takes a moment
+            shown = new BenchProgress(shown.steps(), job, Instant.now());
+            if (shown.state(shown.steps().get(current)) != BenchProgress.State.OPEN) {
+                current = next();
+            }
+            refresh();
+        }
         boolean right = choices.rightHandedProperty().get();
         Derived derived = session.derived(job);
         ShelfFile shelf = session.shelf();
@@ -174,22 +182,39 @@ public final class MakeStage implements StageView {
     }
 
     private void done() {
-        // a key belongs to the steps that are seen, not to those of a job that is still being worked out
-        if (shown.steps().isEmpty() || !shown.job().equals(session.job())) {
+        if (!isOfTheJob()) {
             return;
         }
         Step step = shown.steps().get(current);
         List<Step> all = shown.steps();
-        if (new BenchProgress(all, session.job(), Instant.now()).state(step) != BenchProgress.State.OPEN) {
-            return;
+        BenchProgress now = new BenchProgress(all, shown.job(), Instant.now());
+        if (now.state(step) == BenchProgress.State.OPEN) {
+            session.edit(job -> {
+                BenchProgress written = new BenchProgress(all, job, Instant.now());
+                return written.state(step) == BenchProgress.State.OPEN ? written.done(step) : job;
+            });
+            goOn(now.done(step));
         }
-        session.edit(job -> new BenchProgress(all, job, Instant.now()).done(step));
-        goOn();
     }
 
-    /** On to the step after this one or, where that must wait, to what can be done meanwhile; a key may follow at once. */
-    private void goOn() {
-        shown = new BenchProgress(shown.steps(), session.job(), Instant.now());
+    /** Whether there are steps, and of the job that is open: a key belongs to what is seen, not to what is worked out. */
+    private boolean isOfTheJob() {
+        return !shown.steps().isEmpty() && isSameCable(shown.job(), session.job());
+    }
+
+    /** Whether two jobs differ in nothing that steps come from. */
+    private static boolean isSameCable(Job a, Job b) {
+        return a.ends().equals(b.ends()) && a.links().equals(b.links()) && a.cable().equals(b.cable())
+                && a.kept().equals(b.kept()) && a.schools().equals(b.schools())
+                && a.connectors().equals(b.connectors());
+    }
+
+    /**
+     * On to the step after this one or, where that must wait, to what can be done meanwhile. A key may follow before the disk
+     * has what was done.
+     */
+    private void goOn(Job soon) {
+        shown = new BenchProgress(shown.steps(), soon, Instant.now());
         current = Math.min(current + 1, shown.steps().size() - 1);
         if (shown.state(shown.steps().get(current)) != BenchProgress.State.OPEN) {
             current = next();
@@ -207,18 +232,18 @@ public final class MakeStage implements StageView {
     }
 
     private void skip() {
-        if (shown.steps().isEmpty()) {
+        if (!isOfTheJob()) {
             return;
         }
         Step step = shown.steps().get(current);
         List<Step> all = shown.steps();
-        if (session.job().isSettled(step.key(), Instant.now())) {
+        if (shown.job().isSettled(step.key(), Instant.now())) {
             return;
         }
         SkipForm form = SkipForm.of(step, BenchSteps.dependents(all, step.key()),
                 reason -> {
                     session.edit(job -> new BenchProgress(all, job, Instant.now()).skipped(step, reason));
-                    goOn();
+                    goOn(new BenchProgress(all, shown.job(), Instant.now()).skipped(step, reason));
                 }, overlay::down);
         overlay.up(form.form());
         form.reason().requestFocus();

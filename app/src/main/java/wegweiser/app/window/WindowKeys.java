@@ -26,17 +26,17 @@ final class WindowKeys {
         this.everywhere = everywhere;
     }
 
-    /** Listens to the keys of a window, from its root down. */
+    /** Listens to the keys of the window that has a root. */
     void hear(Node root) {
-        root.addEventFilter(KeyEvent.KEY_PRESSED, e -> isHeld = !down.add(e.getCode()));
-        // at the scene: while a stage makes room for another nothing has the focus, and the root hears no key
+        // at the scene: while a part of the screen makes room for another nothing has the focus, and the root hears no key
         root.sceneProperty().addListener((_, _, scene) -> {
             if (scene != null) {
+                scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> isHeld = !down.add(e.getCode()));
                 scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> down.remove(e.getCode()));
+                scene.addEventFilter(KeyEvent.KEY_PRESSED, this::accelerator);
+                scene.addEventHandler(KeyEvent.KEY_PRESSED, this::plainKey);
             }
         });
-        root.addEventFilter(KeyEvent.KEY_PRESSED, this::accelerator);
-        root.addEventHandler(KeyEvent.KEY_PRESSED, this::plainKey);
     }
 
     /** Keys let go elsewhere are up. */

@@ -14,10 +14,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import javafx.event.Event;
+import javafx.event.EventType;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.WindowTest;
 import wegweiser.app.actions.Action;
@@ -34,6 +37,22 @@ class ActionsTest extends WindowTest {
     private List<Action> all() {
         return Stream.concat(window.everywhere().stream(),
                 Arrays.stream(StageId.values()).flatMap(id -> window.actions(id).stream())).toList();
+    }
+
+    /** When a list is filled anew, what had the focus is in no window any more, and the scene alone gets the keys. */
+    @Test
+    void keysAreHeardWhileNothingHasTheFocus() {
+        for (StageId stage : List.of(StageId.TRACE, StageId.ROUTE, StageId.MAKE)) {
+            KeyCode digit = KeyCode.getKeyCode(String.valueOf(stage.ordinal()));
+            call(() -> {
+                for (EventType<KeyEvent> type : List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_RELEASED)) {
+                    Event.fireEvent(window.root().getScene(),
+                            new KeyEvent(type, "", "", digit, false, true, false, false));
+                }
+                return null;
+            });
+            await(stage.shown(), () -> window.here() == stage);
+        }
     }
 
     @Test

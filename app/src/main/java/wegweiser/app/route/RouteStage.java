@@ -99,9 +99,8 @@ public final class RouteStage implements StageView {
         hint.setVisible(false);
         Panels.whole(beside).setId("route-beside");
         beside.managedProperty().bind(beside.textProperty().isNotEmpty());
-        HBox above = Panels.line(title, facing);
-        above.getChildren().add(byHand);
-        VBox middle = Panels.sheet(above, beside, board, why);
+        // with more than two ends the choice of two has a line to itself, so that the name of the way is read
+        VBox middle = Panels.sheet(Panels.line(title, byHand), facing, beside, board, why);
         // a long one is read whole on its card; here it must not take the room of the board
         title.setWrapText(false);
         VBox.setVgrow(board, Priority.ALWAYS);
@@ -207,7 +206,10 @@ public final class RouteStage implements StageView {
 
     /** The ways one after the other, and at last none. */
     private void compareNext() {
-        List<Scheme> all = shown.map(Shown::schemes).orElse(List.of());
+        // the plan is not held against itself
+        Optional<Scheme> plan = shown.flatMap(Shown::chosen);
+        List<Scheme> all = shown.map(Shown::schemes).orElse(List.of()).stream()
+                .filter(s -> plan.filter(s::equals).isEmpty()).toList();
         int at = other.map(o -> all.stream().map(Scheme::id).toList().indexOf(o)).orElse(-1);
         if (at + 1 < all.size()) {
             compare(all.get(at + 1));
@@ -254,8 +256,9 @@ public final class RouteStage implements StageView {
         } else {
             Map<Terminal, String> open = shown.map(Shown::open).orElse(Map.of());
             List<String> reasons = Stream.of(a, b).map(open::get).filter(Objects::nonNull).toList();
+            boolean ways = shown.filter(s -> !s.schemes().isEmpty()).isPresent();
             why.setText(job.links().isEmpty()
-                    ? t("route.board.hint")
+                    ? t(ways ? "route.board.hint" : "route.board.hint.none")
                     : reasons.isEmpty()
                             ? t("cell.words", a, b, t("cell.free"))
                             : String.join(" ", reasons));

@@ -28,7 +28,7 @@ public record CableChoice(CableStock cable, List<Finding> against, int spare, bo
     /** Rules that speak of the cable, whatever else is wrong with the plan. */
     private static final Set<String> OF_CABLE = Set.of("too-few-conductors", "conductor-impossible",
             "conductor-unknown", "conductor-thin", "drop-too-large", "capacitance", "length-limit",
-            "pair-split",
+            "pair-split", "pair-untwisted",
             "entry-too-small", "entry-too-large", "wire-does-not-fit", "same-colour-twice",
             "screen-contact-open",
             "budget-exceeded");

@@ -22,12 +22,14 @@ public final class Rules {
             new TooFewConductors(), new ConductorUnknown(), new ConductorImpossible(), new EarthColour(),
             new HandshakeOpen(),
             new InWithoutSource(), new LineWithoutPartner(), new ContactTwice(), new EntryTooLarge(),
-            new EntryTooSmall(), new WireDoesNotFit(), new PairSplit(), new SameColourTwice(),
+            new EntryTooSmall(), new WireDoesNotFit(), new PairSplit(), new PairUntwisted(),
+            new SameColourTwice(),
             new Capacitance(),
             new LengthLimit(), new Terminators(), new NamesDiffer(), new MarkerMissing(),
             new ScreenContactOpen(),
             new ScreenFloating(),
-            new ScreenBothEnds(), new DirectionGuessed(), new SourceSingle(), new SpareConductor());
+            new ScreenBothEnds(), new ScreenCarriesSignal(), new DirectionGuessed(), new SourceSingle(),
+            new SpareConductor());
 
     private static final Set<String> CROSSINGS = Set.of("crossed-needed", "straight-needed");
 

@@ -85,6 +85,10 @@ class MakeStageTest extends WindowTest {
         return new BenchProgress(BenchSteps.of(job, true), job, Instant.now());
     }
 
+    private BenchProgress progress(List<Step> steps) {
+        return new BenchProgress(steps, job(), Instant.now());
+    }
+
     @BeforeEach
     void toMake() {
         keys(KeyCode.CONTROL, KeyCode.DIGIT4);
@@ -95,18 +99,21 @@ class MakeStageTest extends WindowTest {
     void everyWayOfJoiningIsBuiltByTwoKeys() {
         for (Sample sample : SAMPLES) {
             put(job(sample));
-            for (int k = 0; k < 60 && !progress().isFinished(); k++) {
-                int settled = progress().settled();
-                Step next = progress().next().orElseThrow();
-                if (progress().state(next) == BenchProgress.State.OPEN) {
+            List<Step> steps = progress().steps();
+            for (int k = 0; k < 60 && !progress(steps).isFinished(); k++) {
+                BenchProgress before = progress(steps);
+                Step next = before.next().orElseThrow();
+                if (before.state(next) == BenchProgress.State.OPEN) {
                     keys(KeyCode.SPACE);
                 } else {
                     await("the clock", () -> shows("left, until"));
                     leaveOut("no time in a test");
                 }
-                await("step " + next.key(),
-                        () -> progress().settled() > settled || progress().running().size() > 0
-                                && progress().next().filter(n -> n.key().equals(next.key())).isEmpty());
+                await("step " + next.key(), () -> {
+                    BenchProgress now = progress(steps);
+                    return now.settled() > before.settled() || !now.running().isEmpty()
+                            && now.next().filter(n -> n.key().equals(next.key())).isEmpty();
+                });
             }
             assertThat(progress().isFinished()).as(sample.way().id()).isTrue();
             await("built", () -> shows("Built. Prove is next"));

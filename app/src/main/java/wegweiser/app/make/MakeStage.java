@@ -56,6 +56,7 @@ public final class MakeStage implements StageView {
     private BenchProgress shown;
     private int current;
     private int running;
+    private List<?> drawn = List.of();
 
     private record Shown(Job job, List<Step> steps, MaterialsPanel.Laid laid) {}
 
@@ -141,7 +142,15 @@ public final class MakeStage implements StageView {
         return shown.next().map(s -> s.n() - 1).orElse(Math.max(0, shown.steps().size() - 1));
     }
 
+    /** Draws what changed anything that is seen; a step that is ticked is told three times and drawn once. */
     private void refresh() {
+        Job job = shown.job();
+        List<?> picture = List.of(shown.steps(), current, job.done(), job.skipped(), job.waiting(),
+                shown.running().size(), job.ends(), job.links(), job.cable(), job.connectors());
+        if (picture.equals(drawn)) {
+            return;
+        }
+        drawn = picture;
         boolean empty = shown.steps().isEmpty();
         hint.setVisible(empty);
         middle.setVisible(!empty);

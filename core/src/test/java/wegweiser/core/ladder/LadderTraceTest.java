@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
 import java.util.function.Predicate;
@@ -19,6 +21,7 @@ import wegweiser.core.advice.Goal;
 import wegweiser.core.belief.Belief;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
@@ -31,6 +34,9 @@ import wegweiser.core.wiring.Partition;
 class LadderTraceTest {
     private static final Job WIDE = Samples.job("dsub-9-socket", "dsub-25-plug", "");
     private static final LadderPlug PLUG = LadderTrace.plug(WIDE, WIDE.ends().get(1), 1).orElseThrow();
+    /** Designed once for each connector, since that takes longer than to trace with it. */
+    private static final Map<String, LadderPlug> PLUGS = new ConcurrentHashMap<>();
+
     private static final List<Terminal> FAR = Terminals.of(WIDE, WIDE.ends().get(1));
     private static final Terminal NEAR = new Terminal("A", "1");
 
@@ -39,6 +45,11 @@ class LadderTraceTest {
         return LadderTrace.run(WIDE, PLUG, CostModel.USUAL, _ -> false,
                 a -> a.equals(NEAR) ? OptionalDouble.of(ohms) : OptionalDouble.empty(),
                 (a, b) -> a.equals(NEAR) && beeps.test(b));
+    }
+
+    private static LadderPlug plug(Job job) {
+        End far = job.ends().get(1);
+        return PLUGS.computeIfAbsent(far.connector(), _ -> LadderTrace.plug(job, far, 1).orElseThrow());
     }
 
     @Test
@@ -77,7 +88,7 @@ class LadderTraceTest {
     @Test
     void aWiringWithoutTheShortThatAReadingShowsIsNotBelieved() {
         Job job = Samples.job("dsub-25-socket", "dsub-25-plug", "");
-        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+        LadderPlug plug = plug(job);
         List<Terminal> near = Terminals.of(job, job.ends().get(0));
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
         TerminalIndex index = Samples.index(job);
@@ -132,7 +143,7 @@ class LadderTraceTest {
             "dsub-9-socket,dsub-25-plug,false"})
     void whateverPartLiesInTheCableNothingFalseIsProved(String from, String to, boolean wired) {
         Job job = Samples.job(from, to, "");
-        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+        LadderPlug plug = plug(job);
         List<Terminal> near = Terminals.of(job, job.ends().get(0));
         List<Terminal> far = Terminals.of(job, job.ends().get(1));
         TerminalIndex index = Samples.index(job);
@@ -217,7 +228,7 @@ class LadderTraceTest {
         int open = 0;
         int pairs = 0;
         Job job = Samples.job(near, far, "");
-        LadderPlug plug = LadderTrace.plug(job, job.ends().get(1), 1).orElseThrow();
+        LadderPlug plug = plug(job);
         for (int round = 0; round < 60; round++) {
             TerminalIndex index = new TerminalIndex(Terminals.of(job));
             Nets truth = matching(job, index, random);

@@ -9,8 +9,10 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.event.EventType;
+import javafx.scene.Node;
 import javafx.scene.chart.LineChart;
 import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextArea;
@@ -290,6 +292,27 @@ class MakeStageTest extends WindowTest {
         keys(KeyCode.ENTER);
         await("written", () -> shows("Labels for 3 units were written"));
         assertThat(folder.resolve("sheets")).isDirectoryContaining("glob:**labels.pdf");
+    }
+
+    @Test
+    void theStepThatIsDoneNextIsInSightHoweverLongTheListIs() {
+        call(() -> {
+            listTargetWindows().getFirst().setHeight(700);
+            return null;
+        });
+        put(job(SAMPLES.getFirst()));
+        for (int k = 1; k <= 12; k++) {
+            int n = k;
+            keys(KeyCode.SPACE);
+            await("step " + n, () -> progress().settled() == n);
+        }
+        await("seen", () -> {
+            ScrollPane list = lookup(".scroll-pane").<ScrollPane>queryAll().stream()
+                    .filter(p -> from(p).lookup("#step-13").tryQuery().isPresent()).findFirst().orElseThrow();
+            Node row = lookup("#step-13").query();
+            return list.localToScene(list.getBoundsInLocal())
+                    .contains(row.localToScene(row.getBoundsInLocal()));
+        });
     }
 
     @Test

@@ -11,10 +11,13 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import wegweiser.app.controls.PegCell;
 import wegweiser.app.controls.Pegboard;
+import wegweiser.core.advice.Fixture;
+import wegweiser.core.model.CutOff;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Outcome;
@@ -24,6 +27,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.route.Router;
 import wegweiser.files.job.JobFile;
+import wegweiser.files.log.Logbook;
 
 /** Each stage by itself, through keys and clicks. */
 class StagesTest extends WindowTest {
@@ -137,6 +141,17 @@ class StagesTest extends WindowTest {
         keys(KeyCode.ENTER);
         await("a written reason", () -> session.job().waivers().size() == 1);
         await("nothing to decide", () -> shows("errors: 0"));
+    }
+
+    @Test
+    void theLogTellsWhatWasPutOnAnew() throws Exception {
+        try (Logbook log = Logbook.open(folder.resolve("logbook.db"))) {
+            log.add(job().withCable(job().cable().withCutOff(CutOff.of("B", 40))), Fixture.PROBES,
+                    "2026-03-01T20:00:00Z");
+        }
+        keys(KeyCode.CONTROL, KeyCode.L);
+        await("told", () -> lookup(n -> n instanceof Text t && t.getText().contains("B anew, 40 mm cut off"))
+                .tryQuery().isPresent());
     }
 
     @Test

@@ -36,10 +36,13 @@ final class StepDock extends HBox {
     private Optional<Waiting> waiting = Optional.empty();
 
     StepDock(Runnable onDone, Runnable onBack, Runnable onSkip) {
-        getStyleClass().add("dock");
+        getStyleClass().addAll("dock", "step-dock");
         heading.getStyleClass().add("dock-heading");
         text.getStyleClass().add("dock-step");
         text.setWrapText(true);
+        // what is to be done is read whole, however many lines it takes
+        text.setMinHeight(Region.USE_PREF_SIZE);
+        detail.setMinHeight(Region.USE_PREF_SIZE);
         detail.getStyleClass().add("dock-why");
         detail.setWrapText(true);
         setting.getStyleClass().add("quiet");

@@ -142,6 +142,9 @@ final class StepList extends VBox {
             }
             Node row = lookup("#step-" + (marked + 1));
             if (at instanceof ScrollPane scroll && row != null) {
+                // rows that were just made have no place yet
+                scroll.applyCss();
+                scroll.layout();
                 double y = row.getBoundsInParent().getMinY();
                 double all = getHeight() - scroll.getViewportBounds().getHeight();
                 scroll.setVvalue(all <= 0

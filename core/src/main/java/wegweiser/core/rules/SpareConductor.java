@@ -28,7 +28,7 @@ final class SpareConductor implements Rule {
         if (!used.isEmpty() && !spare.isEmpty()) {
             found.add(Finding.of(id(), Severity.NOTE, List.of(),
                     Words.say("conductors", spare.size()),
-                    Words.list(spare)));
+                    Words.list(spare), spare.size()));
         }
         return found;
     }

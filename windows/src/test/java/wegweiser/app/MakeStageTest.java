@@ -316,6 +316,19 @@ class MakeStageTest extends WindowTest {
     }
 
     @Test
+    void aStepThatTheDiskRefusedIsNotTicked() throws Exception {
+        put(job(SAMPLES.getFirst()));
+        whileTheDiskRefuses(() -> {
+            keys(KeyCode.SPACE);
+            await("said", () -> shows("could not be saved"));
+            await("open again", () -> shows("Step 1 of"));
+        });
+        assertThat(job().done()).isEmpty();
+        keys(KeyCode.SPACE);
+        await("ticked now", () -> job().done().equals(List.of(":cut")) && shows("Step 2 of"));
+    }
+
+    @Test
     void partsAreCopiedAsTextForAnOrder() {
         put(job(SAMPLES.getFirst()));
         await("parts", () -> lookup("#parts-copy").tryQuery().isPresent());

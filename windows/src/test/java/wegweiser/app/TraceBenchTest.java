@@ -92,6 +92,19 @@ class TraceBenchTest extends WindowTest {
     }
 
     @Test
+    void anAnswerThatTheDiskRefusedIsAskedForAgain() throws Exception {
+        trace();
+        whileTheDiskRefuses(() -> {
+            answer(KeyCode.N);
+            await("said", () -> shows("could not be saved"));
+            await("asked again", this::isAsked);
+        });
+        assertThat(job().readings()).isEmpty();
+        answer(KeyCode.N);
+        await("kept now", () -> session.job().readings().size() == 1);
+    }
+
+    @Test
     void aWiggleTestTakesItsTimeAndKeepsIt() {
         trace();
         keys(KeyCode.W);

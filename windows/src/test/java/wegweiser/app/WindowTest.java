@@ -133,6 +133,20 @@ public abstract class WindowTest extends ApplicationTest {
         keys(key);
     }
 
+    /** Does something while the open job can be neither read nor written. */
+    protected void whileTheDiskRefuses(Runnable what) throws IOException {
+        Path file = call(() -> session.file().orElseThrow());
+        Path aside = file.resolveSibling("aside");
+        Files.move(file, aside);
+        Files.createDirectory(file);
+        try {
+            what.run();
+        } finally {
+            Files.delete(file);
+            Files.move(aside, file);
+        }
+    }
+
     /** Text of a labelled control. */
     protected String text(String query) {
         return call(() -> lookup(query).<Labeled>query().getText());

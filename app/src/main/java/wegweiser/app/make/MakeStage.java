@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -89,6 +90,12 @@ public final class MakeStage implements StageView {
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
         clock.setCycleCount(Animation.INDEFINITE);
+        session.busyProperty().addListener((_, _, busy) -> {
+            if (!busy) {
+                // the job is changed in the same breath, unless the disk refused
+                Platform.runLater(this::agree);
+            }
+        });
         choices.rightHandedProperty().addListener(_ -> show(session.job()));
     }
 
@@ -223,12 +230,27 @@ public final class MakeStage implements StageView {
      * has what was done.
      */
     private void goOn(Job soon) {
+        if (!session.busyProperty().get()) {
+            // where nothing may be changed nothing is on its way
+            return;
+        }
         shown = new BenchProgress(shown.steps(), soon, Instant.now());
         current = Math.min(current + 1, shown.steps().size() - 1);
         if (shown.state(shown.steps().get(current)) != BenchProgress.State.OPEN) {
             current = next();
         }
         refresh();
+    }
+
+    /** What was ticked and not kept is shown open again. */
+    private void agree() {
+        Job kept = session.job();
+        if (!session.busyProperty().get() && isOfTheJob() && !(kept.done().equals(shown.job().done())
+                && kept.skipped().equals(shown.job().skipped()))) {
+            shown = new BenchProgress(shown.steps(), kept, Instant.now());
+            current = next();
+            refresh();
+        }
     }
 
     private void back() {

@@ -91,7 +91,8 @@ final class MaterialsPanel extends VBox {
             s.shelf().cable().filter(_ -> s.shelf().isKept()).ifPresent(c -> piece(s.shelf(), c));
         }, () -> filled.getChildren()
                 .add(Panels.quiet(t(s.job().kept().isEmpty() ? "make.no-length" : "make.cable-there"))));
-        List<?> wanted = List.of(s.job().cable(), s.job().ends(), session.library().allCables());
+        List<?> wanted = List.of(s.job().cable(), s.job().ends(), session.library().allCables(),
+                MakeStage.lengthWords(s.job()));
         if (!wanted.equals(editedFor)) {
             editedFor = wanted;
             editor.getChildren().setAll(new LengthEditor(session, overlay, s.job()));

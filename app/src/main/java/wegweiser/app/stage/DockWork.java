@@ -30,6 +30,8 @@ public final class DockWork {
     private Optional<Touch> sounded = Optional.empty();
     /** What is shown was answered, and what to touch next is still being worked out: a key belongs to neither. */
     private boolean answered;
+    /** The job as it was when that answer was given. */
+    private Job asked;
     private final ProbeDock dock;
 
     /** A touch to be asked for, with what is written over and under it. */
@@ -43,7 +45,13 @@ public final class DockWork {
         dock.setOnReading(this::take);
         dock.setOnTyped(text -> TypedReading.parse(text, session.job()));
         dock.meter().setOnToggle(() -> choices.simulatedProperty().set(!choices.simulatedProperty().get()));
-        session.busyProperty().addListener(_ -> heed());
+        session.busyProperty().addListener((_, _, busy) -> {
+            heed();
+            if (!busy) {
+                // the job is changed in the same breath, unless the disk refused
+                Platform.runLater(this::refused);
+            }
+        });
         choices.simulatedProperty().addListener(_ -> again.run());
     }
 
@@ -66,6 +74,14 @@ public final class DockWork {
     /** Answers are taken while nothing is being written and the touch that is shown has none yet. */
     private void heed() {
         dock.setBusy(session.busyProperty().get() || answered);
+    }
+
+    /** An answer that was not kept is asked for again. */
+    private void refused() {
+        if (answered && session.job() == asked) {
+            answered = false;
+            heed();
+        }
     }
 
     /** Asks for a touch, or says why there is none to ask for. */
@@ -98,14 +114,16 @@ public final class DockWork {
     /** Takes readings into the job, with the time. */
     public void take(List<Reading> readings) {
         if (!session.busyProperty().get()) {
-            answered = true;
-            heed();
+            asked = session.job();
             Instant now = Instant.now().truncatedTo(ChronoUnit.SECONDS);
             session.edit(j -> {
                 List<Reading> all = new ArrayList<>(j.readings());
                 readings.forEach(r -> all.add(r.at(now)));
                 return j.withReadings(all);
             });
+            // where nothing may be changed nothing is on its way
+            answered = session.busyProperty().get();
+            heed();
         }
     }
 

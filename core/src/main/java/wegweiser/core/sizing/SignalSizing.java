@@ -126,11 +126,12 @@ final class SignalSizing {
     private static void behindResistors(Derived derived, CableStock cable, double metres,
             List<SizingLine> lines) {
         for (Link link : derived.job().links()) {
-            if (!link.is(PartKind.RESISTOR) || cable.pfPerMetre() == 0 || link.to().isEmpty()
+            double ohms = link.part().filter(_ -> link.is(PartKind.RESISTOR)).map(p -> p.ohms().orElse(0))
+                    .orElse(0.0);
+            if (ohms == 0 || cable.pfPerMetre() == 0 || link.to().isEmpty()
                     || !isLogic(derived, link.from()) || !isLogic(derived, link.to().get())) {
                 continue;
             }
-            double ohms = link.part().orElseThrow().ohms().orElse(0);
             double shunt = derived.job().links().stream().filter(l -> l.is(PartKind.RESISTOR) && l != link)
                     .filter(l -> l.touches(link.from()) || l.touches(link.to().get()))
                     .filter(l -> l.to().isPresent()

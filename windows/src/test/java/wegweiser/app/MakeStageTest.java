@@ -3,100 +3,24 @@ package wegweiser.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.event.EventType;
 import javafx.scene.Node;
-import javafx.scene.chart.LineChart;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Slider;
-import javafx.scene.control.Spinner;
-import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.scene.image.ImageView;
-import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.shape.Rectangle;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import wegweiser.app.stage.StageId;
-import wegweiser.core.catalog.Termination;
 import wegweiser.core.make.BenchProgress;
-import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
-import wegweiser.core.model.CableUse;
-import wegweiser.core.model.Direction;
-import wegweiser.core.model.End;
-import wegweiser.core.model.Job;
-import wegweiser.core.model.Link;
-import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Skipped;
 import wegweiser.core.model.Waiting;
 
 /** A cable is built at Make by one key, a second for what is left out, and a clock. */
-class MakeStageTest extends WindowTest {
-    private record Sample(String connector, Termination way, String cable, List<String> links) {}
-
-    /** One connector for each way of joining. */
-    private static final List<Sample> SAMPLES = List.of(
-            new Sample("dsub-9-socket", Termination.SOLDER_CUP, "serial-9-screened", List.of("2 BN", "3 RD")),
-            new Sample("row-254-4-socket", Termination.CRIMP, "control-4", List.of("1 BN", "2 WH")),
-            new Sample("box-header-10-socket", Termination.RIBBON, "ribbon-10", List.of("1 1", "2 2")),
-            new Sample("m12-a-4-plug", Termination.CIRCULAR_DISPLACEMENT, "sensor-4",
-                    List.of("1 BN", "2 WH")),
-            new Sample("modular-8p8c-plug", Termination.MODULAR, "utp-4x2-24", List.of("1 WH/OG", "2 OG")),
-            new Sample("terminal-4", Termination.SCREW, "control-4", List.of("1 BN", "2 WH")),
-            new Sample("jack-3.5-trs-plug", Termination.JACK_SOLDER, "audio-2-screened",
-                    List.of("tip RD", "ring WH")),
-            new Sample("modular-8p8c-socket", Termination.PUNCH_DOWN, "utp-4x2-24",
-                    List.of("1 WH/OG", "2 OG")),
-            new Sample("usb-a-plug", Termination.SPLICE, "usb2", List.of("1 RD", "4 BK")),
-            new Sample("circular-4", Termination.POTTED, "sensor-4", List.of("1 BN", "2 WH")));
-
-    private static Job job(Sample sample) {
-        End one = End.of("A", "Mast logger", sample.connector(), List.of())
-                .withTermination(Optional.of(sample.way().id()));
-        List<Link> links = new ArrayList<>();
-        List<PinRow> rows = new ArrayList<>();
-        for (String link : sample.links()) {
-            String[] two = link.split(" ");
-            rows.add(PinRow.named(two[1]));
-            links.add(Link.of("A." + two[0], "B." + two[1]).withConductor(Optional.of(two[1])));
-        }
-        return Job.of("joined by " + sample.way().id(),
-                List.of(one, End.of("B", "Sky sensor", End.LEADS, rows)),
-                links, List.of()).withCable(CableUse.of(sample.cable(), 1500));
-    }
-
-    private void put(Job job) {
-        edit(_ -> job);
-        await("the job", () -> job().title().equals(job.title()));
-        List<Step> steps = BenchSteps.of(job, true);
-        await("its steps", () -> lookup("#step-" + (steps.size() + 1)).tryQuery().isEmpty() && steps.stream()
-                .allMatch(s -> lookup("#step-" + s.n()).tryQuery()
-                        .filter(row -> from(row).lookup(s.text()).tryQuery().isPresent()).isPresent()));
-    }
-
-    private BenchProgress progress() {
-        Job job = job();
-        return new BenchProgress(BenchSteps.of(job, true), job, Instant.now());
-    }
-
-    private BenchProgress progress(List<Step> steps) {
-        return new BenchProgress(steps, job(), Instant.now());
-    }
-
-    @BeforeEach
-    void toMake() {
-        keys(KeyCode.CONTROL, KeyCode.DIGIT4);
-        await("make", () -> window.here() == StageId.MAKE);
-    }
-
+class MakeStageTest extends MakeTest {
     @Test
     void everyWayOfJoiningIsBuiltByTwoKeys() {
         for (Sample sample : SAMPLES) {
@@ -241,60 +165,6 @@ class MakeStageTest extends WindowTest {
     }
 
     @Test
-    void aStripTemplateIsAsLongAsItSays() {
-        put(job(SAMPLES.getFirst()));
-        keys(KeyCode.SPACE);
-        keys(KeyCode.SPACE);
-        await("strip", () -> lookup("#strip").tryQuery().filter(n -> n.isVisible()).isPresent());
-        call(() -> {
-            lookup("#strip-fit").<Button>query().fire();
-            return null;
-        });
-        await("the card", () -> lookup("#screen-ruler-size").tryQuery().isPresent());
-        call(() -> {
-            lookup("#screen-ruler-size").<Slider>query().setValue(5);
-            lookup("#screen-ruler-fits").<Button>query().fire();
-            return null;
-        });
-        await("the sheath, 12 mm of it", () -> lookup(".strip-sheath").<Rectangle>tryQuery()
-                .filter(r -> Math.abs(r.getWidth() - 60) < 0.01).isPresent());
-    }
-
-    @Test
-    void theWayIsTakenStretchByStretch() {
-        put(job(SAMPLES.getFirst()));
-        call(() -> {
-            lookup("#cable-way").<Button>query().fire();
-            return null;
-        });
-        await("the list", () -> lookup("#way-text").tryQuery().isPresent());
-        call(() -> {
-            lookup("#way-text").<TextArea>query()
-                    .setText("1 m bend at the pier\n40 cm\nnowhere\n0.6 along the post");
-            return null;
-        });
-        await("understood", () -> shows("3 stretches understood, 1 line not"));
-        call(() -> {
-            lookup("#way-take").<Button>query().fire();
-            return null;
-        });
-        await("taken",
-                () -> job().cable().lengthMm().getAsDouble() == 2000 && job().cable().way().size() == 3);
-        await("its bend", () -> shows("1 bend on the way"));
-    }
-
-    @Test
-    void labelsAreWrittenForBothEnds() {
-        put(job(SAMPLES.getFirst()));
-        act("Write labels");
-        await("which", () -> shows("Numbers of the units"));
-        write("W-0007 to W-0009", 0);
-        keys(KeyCode.ENTER);
-        await("written", () -> shows("Labels for 3 units were written"));
-        assertThat(folder.resolve("sheets")).isDirectoryContaining("glob:**labels.pdf");
-    }
-
-    @Test
     void theStepThatIsDoneNextIsInSightHoweverLongTheListIs() {
         call(() -> {
             listTargetWindows().getFirst().setHeight(700);
@@ -328,82 +198,4 @@ class MakeStageTest extends WindowTest {
         await("ticked now", () -> job().done().equals(List.of(":cut")) && shows("Step 2 of"));
     }
 
-    @Test
-    void partsAreCopiedAsTextForAnOrder() {
-        put(job(SAMPLES.getFirst()));
-        await("parts", () -> lookup("#parts-copy").tryQuery().isPresent());
-        call(() -> {
-            lookup("#parts-copy").<Button>query().fire();
-            return null;
-        });
-        await("said", () -> shows("The parts are in the clipboard."));
-        assertThat(call(() -> Clipboard.getSystemClipboard().getString())).contains("1 × D-sub 9");
-    }
-
-    /** Does something by its words. */
-    private void act(String words) {
-        keys(KeyCode.CONTROL, KeyCode.K);
-        await("finder", () -> lookup("#find-field").tryQuery().isPresent());
-        write(words, 0);
-        keys(KeyCode.ENTER);
-    }
-
-    @Test
-    void theSheetIsLookedAtBeforeItIsPrinted() {
-        put(job(SAMPLES.getFirst()));
-        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.P);
-        await("pages", () -> lookup("#print").tryQuery().isPresent() && shows("of A4"));
-        assertThat(lookup(".paper").<ImageView>queryAll()).isNotEmpty();
-        call(() -> {
-            lookup("#print-save").<Button>query().fire();
-            return null;
-        });
-        await("written", () -> shows("The sheet was written"));
-    }
-
-    @Test
-    void severalCablesArePlannedByTheClock() {
-        put(job(SAMPLES.getLast()));
-        keys(KeyCode.B);
-        await("five", () -> shows("5 cables are ready at"));
-        call(() -> {
-            lookup("#batch-units").<Spinner<Integer>>query().getValueFactory().setValue(3);
-            return null;
-        });
-        await("three", () -> shows("3 cables are ready at") && shows("cable 3 at"));
-        assertThat(lookup(".timetable-block").queryAll()).hasSizeGreaterThan(6);
-        keys(KeyCode.ESCAPE);
-        await("closed", () -> lookup("#batch").tryQuery().isEmpty());
-    }
-
-    @Test
-    void anotherLengthIsTriedAndTaken() {
-        PinRow supply = PinRow.named("1").withSignal("V+").withVolts(12, 12);
-        Job job = Job.of("Light panels",
-                List.of(End.of("A", "Supply", "terminal-2",
-                        List.of(supply.withDirection(Direction.SUPPLY_OUT),
-                                PinRow.named("2").withSignal("GND").withDirection(Direction.GROUND))),
-                        End.of("B", "Panel", "terminal-2",
-                                List.of(supply.withDirection(Direction.SUPPLY_IN).withAmps(1.5),
-                                        PinRow.named("2").withSignal("GND")
-                                                .withDirection(Direction.GROUND)))),
-                List.of(Link.of("A.1", "B.1").withConductor(Optional.of("RD")),
-                        Link.of("A.2", "B.2").withConductor(Optional.of("BK"))),
-                List.of()).withCable(CableUse.of("silicone-pair-20", 12000));
-        put(job);
-        await("too much is lost", () -> shows("Would do: "));
-        keys(KeyCode.L);
-        await("curves", () -> lookup(".chart").<LineChart<Number, Number>>tryQuery()
-                .filter(c -> c.getData().size() > 1).isPresent());
-        call(() -> {
-            lookup("#sizing-length").<Slider>query().setValue(2);
-            return null;
-        });
-        await("it fits", () -> lookup("#sizing").lookup(".state-error").tryQuery().isEmpty());
-        call(() -> {
-            lookup("#sizing-use").<Button>query().fire();
-            return null;
-        });
-        await("taken", () -> job().cable().lengthMm().getAsDouble() == 2000);
-    }
 }

@@ -15,6 +15,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
 import wegweiser.core.route.LeftOpen;
+import wegweiser.core.route.NoWay;
 import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
 import wegweiser.core.words.Words;
@@ -65,9 +66,7 @@ final class RouteCommand extends JobCommand {
             Shape.lines(scheme.findings()).forEach(l -> lines.add("  " + l));
         }
         if (schemes.isEmpty()) {
-            lines.add(Words.say("schemes.none"));
-            LeftOpen.of(Derived.of(wanted.withLinks(List.of()))).values()
-                    .forEach(why -> lines.add("  " + why));
+            lines.addAll(NoWay.because(Derived.of(wanted.withLinks(List.of()))));
         }
         write(new Result(schemes.stream().map(s -> Proposed.of(wanted, s)).toList()), lines);
         return schemes.isEmpty() || schemes.getFirst().errors() > 0

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -39,21 +38,20 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.route.LeftOpen;
+import wegweiser.core.route.NoWay;
 import wegweiser.core.route.Pegs;
 import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Passed;
 import wegweiser.core.rules.Rules;
-import wegweiser.core.signals.Pin;
 import wegweiser.core.wiring.Wiring;
 import wegweiser.core.wiring.WiringWords;
-import wegweiser.core.words.Words;
 
 /** Decides how the ends are joined: schemes with their reasons, the plan as pegs, findings with their remedies. */
 public final class RouteStage implements StageView {
-    /** So many contacts tell why nothing can be joined; all of them are in the list at the right. */
-    private static final int REASONS = 3;
+    /** So many sentences tell why nothing can be joined; what is open is in the list at the right. */
+    private static final int REASONS = 4;
 
     private final Session session;
     private final Background background = new Background();
@@ -75,7 +73,7 @@ public final class RouteStage implements StageView {
 
     private record Shown(Job job, Facing facing, List<Scheme> schemes, List<Finding> findings,
             List<String> passed, int unknown, String words, Map<Terminal, String> open,
-            Optional<Scheme> chosen) {}
+            Optional<Scheme> chosen, List<String> none) {}
 
     public RouteStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
         this.session = session;
@@ -145,12 +143,15 @@ public final class RouteStage implements StageView {
                     : schemes.stream().filter(x -> x.isPlanOf(job)).findFirst();
             return new Shown(job, two, schemes, Rules.spoken(Rules.check(derived)),
                     Passed.of(derived),
-                    Passed.unknown(derived).size(), WiringWords.of(wiring), LeftOpen.of(derived), chosen);
+                    Passed.unknown(derived).size(), WiringWords.of(wiring), LeftOpen.of(derived), chosen,
+                    schemes.isEmpty()
+                            ? NoWay.because(derived).stream().limit(REASONS).toList()
+                            : List.of());
         }, this::show);
     }
 
     private void show(Shown s) {
-        schemesHint.setText(s.schemes().isEmpty() ? none(s) : t("route.choose"));
+        schemesHint.setText(s.schemes().isEmpty() ? String.join(" ", s.none()) : t("route.choose"));
         cards.getChildren().clear();
         for (int k = 0; k < s.schemes().size(); k++) {
             Scheme scheme = s.schemes().get(k);
@@ -170,17 +171,6 @@ public final class RouteStage implements StageView {
         strip.show(session.derived(s.job()));
         findings.show(s.job(), s.findings(), s.passed(), s.unknown(), s.open());
         explain();
-    }
-
-    /** Why there is no way to join the ends: too little is known of them, or nothing at one is made for the other. */
-    private static String none(Shown s) {
-        boolean known = s.job().ends().stream()
-                .allMatch(e -> Pin.of(e).stream().anyMatch(p -> p.direction().isPresent()));
-        return known
-                ? Stream.concat(Stream.of(Words.say("schemes.none")),
-                        s.open().values().stream().limit(REASONS))
-                        .collect(Collectors.joining(" "))
-                : t("route.none");
     }
 
     private static String capital(String text) {

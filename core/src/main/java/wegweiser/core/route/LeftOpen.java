@@ -91,6 +91,9 @@ public final class LeftOpen {
     }
 
     private String out(Pin pin) {
+        if (pin.signal().equals("RI")) {
+            return say("ring", pin);
+        }
         Optional<Pin> heard = pins.stream().filter(p -> p.is(Direction.IN) && p.isApart(pin))
                 .filter(p -> Counterparts.way(pin, p)
                         .filter(w -> w != Counterparts.Way.LEFT_OVER).isPresent())
@@ -98,7 +101,7 @@ public final class LeftOpen {
         if (heard.isPresent()) {
             return made(pin, heard.get(), "taken");
         }
-        return say(pin.signal().equals("RI") ? "ring" : "unheard", pin);
+        return say("unheard", pin);
     }
 
     private String in(Pin pin) {

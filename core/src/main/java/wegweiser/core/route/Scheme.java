@@ -27,9 +27,10 @@ public record Scheme(String id, String title, String why, List<Link> links, List
         return job.withLinks(links);
     }
 
-    /** Whether it joins anything at one end to anything at another; a screen that ends at one plug does not. */
+    /** Whether it joins anything at one end to anything at another; a screen alone does not. */
     public boolean joins() {
-        return links.stream().anyMatch(l -> l.to().isPresent() && !l.isWithinOneEnd());
+        return links.stream().anyMatch(l -> l.to().isPresent() && !l.isWithinOneEnd()
+                && l.conductor().filter(Link::isScreenName).isEmpty());
     }
 
     /** How many joints hands have to make for it: one at each end of each link. */

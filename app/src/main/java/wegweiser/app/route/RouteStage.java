@@ -40,6 +40,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.route.LeftOpen;
 import wegweiser.core.route.NoWay;
 import wegweiser.core.route.Pegs;
+import wegweiser.core.route.PlanCheck;
 import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
 import wegweiser.core.rules.Finding;
@@ -141,7 +142,7 @@ public final class RouteStage implements StageView {
             Optional<Scheme> chosen = job.links().isEmpty()
                     ? Optional.empty()
                     : schemes.stream().filter(x -> x.isPlanOf(job)).findFirst();
-            return new Shown(job, two, schemes, Rules.spoken(Rules.check(derived)),
+            return new Shown(job, two, schemes, Rules.spoken(PlanCheck.of(derived)),
                     Passed.of(derived),
                     Passed.unknown(derived).size(), WiringWords.of(wiring), LeftOpen.of(derived), chosen,
                     schemes.isEmpty()

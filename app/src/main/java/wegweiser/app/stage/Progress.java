@@ -17,6 +17,7 @@ import wegweiser.core.model.Basis;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.prove.Verdict;
+import wegweiser.core.route.PlanCheck;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
 
@@ -96,7 +97,7 @@ public record Progress(Map<StageId, Arm> arms) {
     /** What keeps the plan from being built. Once it is built, Prove says how the cable differs from its plan. */
     static List<Finding> errors(Derived derived) {
         Job job = derived.job();
-        return Rules.blocking(job, Rules.check(derived).stream()
+        return Rules.blocking(job, PlanCheck.of(derived).stream()
                 .filter(f -> job.done().isEmpty() || !f.rule().equals("plan-contradicts-reading"))
                 .toList());
     }

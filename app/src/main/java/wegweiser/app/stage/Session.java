@@ -277,7 +277,8 @@ public final class Session {
             said = elsewhere.get() && !quietly ? t("notice.elsewhere") : "";
         } catch (IOException | BadFile e) {
             failed = true;
-            said = t("notice.not-saved", where.getFileName(), reason(e));
+            said = t("notice.not-saved", where.getFileName(),
+                    String.valueOf(reason(e)).replaceFirst("\\.$", ""));
         } catch (RuntimeException | Error e) {
             failed = true;
             said = t("notice.not-made", Background.reason(e));

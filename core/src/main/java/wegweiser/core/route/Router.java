@@ -197,7 +197,9 @@ public final class Router {
         long conductors = Nets.planned(planned).joinedNets().stream()
                 .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1)
                 .count();
-        return new Scheme(id, title, why, planned.links(), findings, (int) conductors);
+        // nobody is told that everything meets where something must not
+        String said = match.refused().isEmpty() ? why : Words.say("scheme.refused.why");
+        return new Scheme(id, title, said, planned.links(), findings, (int) conductors);
     }
 
     /** A link on the conductor that a person chose for it in the plan that is there, if the cable still has it. */

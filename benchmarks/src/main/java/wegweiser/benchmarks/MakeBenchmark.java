@@ -14,6 +14,7 @@ import wegweiser.core.batch.CutPlan;
 import wegweiser.core.batch.Schedule;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.HandTimes;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
 import wegweiser.core.sizing.Sizing;
@@ -47,7 +48,7 @@ public class MakeBenchmark {
 
     @Benchmark
     public Schedule scheduleOf200() {
-        return Schedule.of(steps, 200, 4);
+        return Schedule.of(steps, 200, 4, HandTimes.USUAL);
     }
 
     @Benchmark

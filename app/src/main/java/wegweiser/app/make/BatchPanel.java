@@ -15,6 +15,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Background;
+import wegweiser.app.stage.Choices;
+import wegweiser.app.stage.HandWords;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.ShelfWords;
 import wegweiser.app.stage.Waits;
@@ -22,6 +24,7 @@ import wegweiser.core.batch.CutPlan;
 import wegweiser.core.batch.Schedule;
 import wegweiser.core.make.Article;
 import wegweiser.core.make.BenchSteps;
+import wegweiser.core.make.HandTimes;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
 import wegweiser.core.shelf.Need;
@@ -38,7 +41,7 @@ final class BatchPanel extends VBox {
     private static final int READY_SHOWN = 12;
 
     private final Session session;
-    private final boolean rightHanded;
+    private final Choices choices;
     private final Background background = new Background();
     private final Spinner<Integer> units = new Spinner<>(1, MOST_UNITS, 5);
     private final Spinner<Integer> vises = new Spinner<>(1, MOST_VISES, 2);
@@ -50,11 +53,11 @@ final class BatchPanel extends VBox {
     private record Answer(int units, Schedule schedule, Instant from, List<ShelfLine> pieces,
             Optional<CutPlan> cut) {}
 
-    BatchPanel(Session session, boolean rightHanded, Runnable close) {
+    BatchPanel(Session session, Choices choices, Runnable close) {
         super(10);
         setId("batch");
         this.session = session;
-        this.rightHanded = rightHanded;
+        this.choices = choices;
         units.setId("batch-units");
         vises.setId("batch-vises");
         for (Spinner<Integer> spinner : List.of(units, vises)) {
@@ -73,8 +76,10 @@ final class BatchPanel extends VBox {
         ScrollPane scroll = Panels.scroll(timetable);
         scroll.setPrefHeight(210);
         ready.setWrapText(true);
+        Label times = Panels.quiet(HandWords.of(choices.handTimesProperty().get()));
+        times.setId("batch-times");
         summary.setId("batch-summary");
-        getChildren().addAll(Panels.heading(t("batch.title")), Panels.quiet(t("batch.hint")), line,
+        getChildren().addAll(Panels.heading(t("batch.title")), Panels.quiet(t("batch.hint")), times, line,
                 Panels.whole(summary), scroll, Panels.whole(ready), cuts, back);
         setPrefWidth(820);
         answer();
@@ -89,13 +94,15 @@ final class BatchPanel extends VBox {
         ShelfFile shelf = session.shelf();
         int n = units.getValue();
         int v = vises.getValue();
+        boolean right = choices.rightHandedProperty().get();
+        HandTimes times = choices.handTimesProperty().get();
         background.run(() -> {
-            List<Step> steps = BenchSteps.of(job, rightHanded);
+            List<Step> steps = BenchSteps.of(job, right);
             List<ShelfLine> pieces = pieces(job, shelf);
             Optional<CutPlan> cut = Need.cable(job).filter(_ -> !pieces.isEmpty())
                     .map(need -> CutPlan.of(pieces.stream().map(p -> 1000 * p.amount()).toList(),
                             List.of(new CutPlan.Wanted(1000 * need.amount(), n))));
-            return new Answer(n, Schedule.of(steps, n, v), Instant.now(), pieces, cut);
+            return new Answer(n, Schedule.of(steps, n, v, times), Instant.now(), pieces, cut);
         }, this::show);
     }
 

@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,6 +55,7 @@ public final class MakeStage implements StageView {
     private final VBox hint;
     private final HBox view;
     private final Timeline clock = new Timeline(new KeyFrame(Duration.seconds(1), _ -> tick()));
+    private final StepWatch watch;
     private BenchProgress shown;
     private int current;
     private int running;
@@ -65,6 +67,7 @@ public final class MakeStage implements StageView {
         this.session = session;
         this.choices = choices;
         this.overlay = overlay;
+        this.watch = new StepWatch(choices::learn, InstantSource.system());
         this.shown = new BenchProgress(List.of(), session.job(), Instant.EPOCH);
         ScrollPane list = Panels.scroll(steps);
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -174,6 +177,7 @@ public final class MakeStage implements StageView {
         }
         Step step = shown.steps().get(current);
         middle.show(shown.job(), step);
+        watch.shown(step);
         dock.show(shown, step, shown.isFinished() ? t("make.all-done", StageId.PROVE.shown()) : "");
     }
 
@@ -209,6 +213,7 @@ public final class MakeStage implements StageView {
                 BenchProgress written = new BenchProgress(all, job, Instant.now());
                 return written.state(step) == BenchProgress.State.OPEN ? written.done(step) : job;
             });
+            watch.done(step);
             goOn(now.done(step));
         }
     }
@@ -296,7 +301,7 @@ public final class MakeStage implements StageView {
     }
 
     private void batch() {
-        BatchPanel panel = new BatchPanel(session, choices.rightHandedProperty().get(), overlay::down);
+        BatchPanel panel = new BatchPanel(session, choices, overlay::down);
         overlay.up(panel);
         panel.begin();
     }

@@ -234,6 +234,13 @@ final class MaterialsPanel extends VBox {
                     way -> session.edit(j -> j.withSchools(j.schools().withSplices(way)))), "splices",
                     job.schools().splices().orElse(Schools.Splices.SLEEVED));
         }
+        boolean castSplices = joined(job, Termination.SPLICE)
+                && job.schools().splices().filter(s -> s == Schools.Splices.CAST).isPresent();
+        if (castSplices || joined(job, Termination.POTTED)) {
+            school(new SchoolChoice<>("resin", Schools.Resin.values(),
+                    way -> session.edit(j -> j.withSchools(j.schools().withResin(way)))), "resin",
+                    job.schools().resin().orElse(Schools.Resin.QUICK));
+        }
     }
 
     private static boolean joined(Job job, Termination... ways) {

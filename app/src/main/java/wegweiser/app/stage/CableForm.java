@@ -4,6 +4,7 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +39,7 @@ public final class CableForm extends VBox {
     private final TextField diameter = new TextField("5");
     private final CheckBox screen = new CheckBox(t("cable.screen"));
     private final CheckBox solid = new CheckBox(t("cable.solid"));
+    private final Map<CableStock.Inside, CheckBox> inside = new EnumMap<>(CableStock.Inside.class);
     private final Label error = new Label();
 
     /** @param made told what was described, once it is kept */
@@ -63,6 +65,14 @@ public final class CableForm extends VBox {
         grid.addRow(3, new Label(t("cable.size")),
                 new HBox(8, awg, new Label("AWG"), diameter, new Label("mm")));
         grid.addRow(4, new Label(""), new HBox(14, screen, solid));
+        HBox under = new HBox(14);
+        for (CableStock.Inside thing : CableStock.Inside.values()) {
+            CheckBox box = new CheckBox(t("cable.inside." + thing.id()));
+            box.setId("cable-" + thing.id());
+            inside.put(thing, box);
+            under.getChildren().add(box);
+        }
+        grid.addRow(5, new Label(t("cable.inside")), under);
         Button keep = new Button(t("own.keep"));
         keep.getStyleClass().add("dark");
         keep.setId("cable-keep");
@@ -100,7 +110,11 @@ public final class CableForm extends VBox {
                 (int) number(awg, false), List.of(), (int) number(awg, false), List.of(),
                 screen.isSelected() ? t("cable.screen") : "", 0, number(diameter, false), !solid.isSelected(),
                 false,
-                false, OptionalDouble.empty(), "");
+                false, OptionalDouble.empty(), "").withInside(inside());
+    }
+
+    private List<CableStock.Inside> inside() {
+        return Arrays.stream(CableStock.Inside.values()).filter(i -> inside.get(i).isSelected()).toList();
     }
 
     /** Colours as words or letters; one that comes twice is told apart by a number. */

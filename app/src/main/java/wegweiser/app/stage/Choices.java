@@ -13,6 +13,7 @@ import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleIntegerProperty;
@@ -24,6 +25,8 @@ import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.advice.LearnedCost;
+import wegweiser.core.make.Deed;
+import wegweiser.core.make.HandTimes;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Reading;
@@ -56,6 +59,7 @@ public final class Choices {
     private final BooleanProperty fitted = new SimpleBooleanProperty(false);
     private final BooleanProperty twice = new SimpleBooleanProperty(true);
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
+    private final ObjectProperty<HandTimes> hands = new SimpleObjectProperty<>(HandTimes.USUAL);
     private final ObjectProperty<Schools> schools = new SimpleObjectProperty<>(Schools.NONE);
 
     public Choices(Workshop workshop) {
@@ -89,6 +93,7 @@ public final class Choices {
                 workshop.setting("school.current").flatMap(w -> HasId.find(Schools.Current.class, w)),
                 workshop.setting("school.crimp").flatMap(w -> HasId.find(Schools.Crimp.class, w)),
                 workshop.setting("school.splices").flatMap(w -> HasId.find(Schools.Splices.class, w)),
+                workshop.setting("school.resin").flatMap(w -> HasId.find(Schools.Resin.class, w)),
                 Extra.NONE));
         schools.addListener((_, _, s) -> {
             s.screen().ifPresent(w -> remember("school.screen", w.id()));
@@ -96,11 +101,14 @@ public final class Choices {
             s.cups().ifPresent(w -> remember("school.cups", w.id()));
             s.crimp().ifPresent(w -> remember("school.crimp", w.id()));
             s.splices().ifPresent(w -> remember("school.splices", w.id()));
+            s.resin().ifPresent(w -> remember("school.resin", w.id()));
             s.current().ifPresent(w -> remember("school.current", w.id()));
         });
         cost.addListener((_, _, c) -> remember("cost",
                 c.moveProbe() + " " + c.reclip() + " " + c.gang() + " " + c.changePlug() + " "
                         + c.readValue()));
+        workshop.setting("hands").map(HandTimes::of).ifPresent(hands::set);
+        hands.addListener((_, _, h) -> remember("hands", h.text()));
         twice.set(workshop.setting("twice").map("true"::equals).orElse(true));
         twice.addListener((_, _, b) -> remember("twice", b.toString()));
         fixture.addListener((_, _, f) -> remember("fixture", f.name()));
@@ -131,6 +139,21 @@ public final class Choices {
         learnFrom = now;
         remember("cost.from", now.toString());
         cost.set(CostModel.USUAL);
+    }
+
+    /** How long this person's hands take for the steps at the bench. */
+    public ReadOnlyObjectProperty<HandTimes> handTimesProperty() {
+        return hands;
+    }
+
+    /** Learns from how long a step took, in seconds. */
+    public void learn(Deed deed, double seconds) {
+        hands.set(hands.get().learned(deed, seconds));
+    }
+
+    /** Forgets how long steps took. */
+    public void forgetHands() {
+        hands.set(HandTimes.USUAL);
     }
 
     /** In half seconds, so that a single reading does not change every plan. */

@@ -23,6 +23,7 @@ import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.SchoolChoice;
 import wegweiser.app.controls.Worded;
 import wegweiser.app.stage.Choices;
+import wegweiser.app.stage.HandWords;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.model.Schools;
 import wegweiser.core.words.Words;
@@ -53,7 +54,7 @@ final class SettingsPanel extends VBox {
                         choices.commaProperty()::set)));
         group("hand", box("right-handed", choices.rightHandedProperty()),
                 line("pedal", new PedalKey(choices.pedalProperty())),
-                pace());
+                pace(), hands());
         group("meter",
                 line("fixture", oneOf("fixture", List.of(Fixture.values()), f -> t("fixture." + f.id()),
                         choices.fixtureProperty().get(), choices.fixtureProperty()::set)),
@@ -79,6 +80,10 @@ final class SettingsPanel extends VBox {
                         choices.schoolsProperty().get().splices().orElse(null),
                         w -> choices.schoolsProperty().get().withSplices(w))),
                 reason("splices"),
+                line("resin", school("resin", Schools.Resin.values(), Schools.Resin.QUICK,
+                        choices.schoolsProperty().get().resin().orElse(null),
+                        w -> choices.schoolsProperty().get().withResin(w))),
+                reason("resin"),
                 line("current", school("current", Schools.Current.values(), Schools.Current.CAUTIOUS,
                         choices.schoolsProperty().get().current().orElse(null),
                         w -> choices.schoolsProperty().get().withCurrent(w))),
@@ -135,6 +140,19 @@ final class SettingsPanel extends VBox {
         forget.setId("settings-forget");
         forget.setMinWidth(USE_PREF_SIZE);
         forget.setOnAction(_ -> choices.resetCost(Instant.now()));
+        return Panels.line(words, forget);
+    }
+
+    /** By whose times work at the bench is reckoned, and how to forget one's own. */
+    private HBox hands() {
+        Label words = new Label();
+        words.setId("settings-hands");
+        words.textProperty().bind(Bindings.createStringBinding(
+                () -> HandWords.of(choices.handTimesProperty().get()), choices.handTimesProperty()));
+        Button forget = new Button(t("settings.forget-hands"));
+        forget.setId("settings-forget-hands");
+        forget.setMinWidth(USE_PREF_SIZE);
+        forget.setOnAction(_ -> choices.forgetHands());
         return Panels.line(words, forget);
     }
 

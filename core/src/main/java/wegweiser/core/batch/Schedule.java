@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import wegweiser.core.make.Deed;
+import wegweiser.core.make.HandTimes;
 import wegweiser.core.make.Step;
 
 /**
@@ -57,13 +58,14 @@ public record Schedule(List<Work> works, List<Work> waits, List<Integer> readySe
      *
      * @param steps of one of them, each with what it needs
      * @param vises how many may cure at a time, at least 1
+     * @param times of whoever builds
      * @throws IllegalArgumentException when there are no vises
      */
-    public static Schedule of(List<Step> steps, int units, int vises) {
+    public static Schedule of(List<Step> steps, int units, int vises, HandTimes times) {
         if (vises < 1) {
             throw new IllegalArgumentException("at least one vise");
         }
-        Plan plan = new Plan(steps);
+        Plan plan = new Plan(steps, times);
         List<Schedule> tried = Arrays.stream(Rule.values())
                 .map(rule -> new Run(plan, units, vises, rule).schedule()).toList();
         int first = tried.stream().mapToInt(Schedule::seconds).min().orElseThrow();
@@ -82,10 +84,12 @@ public record Schedule(List<Work> works, List<Work> waits, List<Integer> readySe
         private final int[] way;
         private final int[] waitsAfter;
         private final boolean[] held;
+        private final int[] handSeconds;
         private final int hands;
 
-        Plan(List<Step> steps) {
+        Plan(List<Step> steps, HandTimes times) {
             this.steps = steps;
+            handSeconds = steps.stream().mapToInt(s -> times.seconds(s.deed())).toArray();
             Map<String, Integer> at = new HashMap<>();
             for (int k = 0; k < steps.size(); k++) {
                 at.put(steps.get(k).key(), k);
@@ -107,11 +111,11 @@ public record Schedule(List<Work> works, List<Work> waits, List<Integer> readySe
                     held[need] |= wait > VISE_SECONDS && steps.get(need).deed() instanceof Deed.Cover;
                 }
             }
-            hands = steps.stream().mapToInt(s -> s.deed().handSeconds()).sum();
+            hands = Arrays.stream(handSeconds).sum();
         }
 
         int length(int k) {
-            return steps.get(k).deed().handSeconds() + steps.get(k).waitSeconds();
+            return handSeconds[k] + steps.get(k).waitSeconds();
         }
 
         /** How long a cast stands in its vise: until what waits on it directly is over. */
@@ -130,7 +134,7 @@ public record Schedule(List<Work> works, List<Work> waits, List<Integer> readySe
         int bound(int units, int vises) {
             int inVises = 0;
             for (int k = 0; k < steps.size(); k++) {
-                inVises += held[k] ? steps.get(k).deed().handSeconds() + heldFor(k) : 0;
+                inVises += held[k] ? handSeconds[k] + heldFor(k) : 0;
             }
             int longest = Arrays.stream(way).max().orElse(0);
             return units == 0
@@ -192,7 +196,7 @@ public record Schedule(List<Work> works, List<Work> waits, List<Integer> readySe
         }
 
         private int work(int u, int k, int now) {
-            end[u][k] = now + plan.steps.get(k).deed().handSeconds();
+            end[u][k] = now + plan.handSeconds[k];
             works.add(new Work(u, plan.steps.get(k), now, end[u][k]));
             if (plan.held[k]) {
                 for (int v = 0; v < viseFree.length; v++) {

@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import wegweiser.core.data.Data;
 import wegweiser.core.data.Entry;
 import wegweiser.core.model.CableStock;
+import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.words.Titles;
 import wegweiser.core.words.Words;
@@ -151,11 +152,15 @@ public final class Cables {
             }
             return e.node().asText();
         });
+        List<CableStock.Inside> inside = entry.list("inside",
+                e -> HasId.find(CableStock.Inside.class, e.node().asText())
+                        .orElseThrow(() -> e.senseless(Words.say("bad.inside", e.node().asText()))));
         int awg = (int) entry.number("awg", 24);
         return new CableStock(entry.text("id"), entry.title("cable"), conductors, awg, thick,
                 thick.isEmpty() ? awg : (int) entry.number("thickAwg", awg), pairs, entry.text("screen", ""),
                 entry.number("pfPerMetre", 0), entry.number("diameterMm", 0),
                 !entry.text("core", "stranded").equals("solid"), entry.flag("flat"),
-                entry.flag("coloursUncertain"), entry.number("lengthMm"), entry.note("cable"));
+                entry.flag("coloursUncertain"), entry.number("lengthMm"), entry.note("cable"))
+                .withInside(inside);
     }
 }

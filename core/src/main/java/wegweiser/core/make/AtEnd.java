@@ -75,6 +75,11 @@ final class AtEnd {
         return cable != null && cable.flat();
     }
 
+    /** Whether something lies under the sheath; yes where the cable is not known. */
+    boolean mayHave(CableStock.Inside thing) {
+        return cable == null || cable.inside().contains(thing);
+    }
+
     boolean isStranded() {
         return cable == null || cable.stranded();
     }

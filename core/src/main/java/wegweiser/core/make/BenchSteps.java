@@ -45,6 +45,9 @@ public final class BenchSteps {
         return derived.once(List.of(BenchSteps.class, rightHanded), () -> steps(derived, rightHanded));
     }
 
+    /** Keys of the steps by which the wires at an end come to light. */
+    private static final Set<String> OPENED = Set.of("strip", "fibres", "inner", "cross", "filler");
+
     /** The steps that cannot be done, or prove nothing, without one of them, in order. */
     public static List<Step> dependents(List<Step> steps, String key) {
         return Needs.dependents(steps, key);
@@ -70,6 +73,12 @@ public final class BenchSteps {
                         end.name());
             }
             EndSteps.write(at(derived, end, rightHanded, list, finished));
+            if (end.equals(made.getFirst())) {
+                // only where the sheath is off can its wires be touched
+                list.moveBehind(s -> job.keeps(s.end()) && s.key().equals(s.end() + ":find"),
+                        s -> s.end().equals(end.name())
+                                && OPENED.contains(s.key().substring(end.name().length() + 1)));
+            }
             finished.add(end.name());
         }
         BetweenEnds.write(derived, list);

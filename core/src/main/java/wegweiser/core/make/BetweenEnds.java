@@ -21,11 +21,12 @@ final class BetweenEnds {
         if (cuts.isEmpty()) {
             return;
         }
+        // of moulded plugs nothing but the opened sheath shows the wires
+        list.add("open", new Deed.Open(""), "open-middle", "blade");
         for (Link link : cuts) {
             list.add("which:" + pair(link), new Deed.Look("", contacts(link), 60), "which-wire", "",
                     link.from(), link.to().orElseThrow());
         }
-        list.add("open", new Deed.Open(""), "open-middle", "blade");
         for (Link link : cuts) {
             String wire = link.conductor().orElse(Words.say("step.wire"));
             if (link.is(PartKind.CUT)) {

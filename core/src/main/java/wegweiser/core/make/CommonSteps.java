@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.Contact;
 import wegweiser.core.catalog.Termination;
+import wegweiser.core.model.CableStock.Inside;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
@@ -16,6 +18,11 @@ import wegweiser.core.words.Words;
 final class CommonSteps {
     /** How far a ribbon is split into its wires where they are not pressed. */
     private static final int RIBBON_SPLIT_MM = 30;
+    /** How much is left of strength fibres. */
+    private static final int FIBRES_MM = 6;
+    /** Where what closes the connector presses the screen on its metal. */
+    private static final Set<Termination> SCREEN_GRIPPED = Set.of(Termination.MODULAR,
+            Termination.CIRCULAR_DISPLACEMENT);
 
     final AtEnd at;
 
@@ -52,13 +59,49 @@ final class CommonSteps {
         boolean ribbon = at.isFlat() && (at.type == null || at.type.termination() != Termination.MODULAR);
         add("strip", new Deed.Open(at.name()), ribbon ? "split" : "strip", "blade",
                 Words.number(ribbon ? RIBBON_SPLIT_MM : sheathMm), at.name());
+        if (!at.isFlat()) {
+            inside();
+        }
+    }
+
+    /** What lies under the sheath and is no conductor: resin and clamps hold fibres, all else is in the way. */
+    private void inside() {
+        Termination way = at.type == null ? Termination.BARE : at.type.termination();
+        if (way == Termination.POTTED ? at.mayHave(Inside.FIBRES) : has(Inside.FIBRES)) {
+            add("fibres", new Deed.Ready(at.name(), List.of(), 90), fibres(way), "blade", FIBRES_MM);
+        }
+        if (way == Termination.POTTED ? at.mayHave(Inside.INNER_SHEATH) : has(Inside.INNER_SHEATH)) {
+            add("inner", new Deed.Ready(at.name(), List.of(), 60), "inner", "blade");
+        }
+        if (has(Inside.CROSS) && way != Termination.MODULAR) {
+            add("cross", new Deed.Ready(at.name(), List.of(), 20), "cross", "blade");
+        }
+    }
+
+    /** What takes the pull off the wires. */
+    private String fibres(Termination way) {
+        boolean clamped = at.type != null && SlipOn.of(at.type, at.cable, EndSteps.isCast(at)).stream()
+                .anyMatch(t -> t.kind().holdsSheath());
+        return switch (way) {
+            case POTTED -> "fibres";
+            case MODULAR -> "fibres-bar";
+            default -> clamped ? "fibres-clamp" : "fibres-knot";
+        };
+    }
+
+    private boolean has(Inside thing) {
+        return at.cable != null && at.cable.inside().contains(thing);
     }
 
     /** What is not needed here is folded back, not cut. */
     void spares() {
         List<String> spare = at.spare();
         if (!spare.isEmpty()) {
-            add("spares", new Deed.PutBack(at.name(), spare), "spares", "", Words.list(spare), at.name());
+            // nothing that is folded back goes into a plug or under an insert with the rest
+            boolean room = at.type == null || !Set.of(Termination.MODULAR, Termination.CIRCULAR_DISPLACEMENT)
+                    .contains(at.type.termination());
+            add("spares", new Deed.PutBack(at.name(), spare), room ? "spares" : "spares-off",
+                    room ? "" : "ends-fly", Words.list(spare), at.name());
         }
         for (Link link : at.job.links()) {
             boolean here = link.is(PartKind.CUT) && !link.conductor().map(EndWires::isScreen).orElse(true)
@@ -88,7 +131,11 @@ final class CommonSteps {
         if (at.type != null && at.type.kind() == ConnectorKind.COAX) {
             add("screen", deed, "screen-coax", "", at.name());
         } else if (contact.equals(Contact.SHELL)) {
-            add("screen", deed, "screen", "", at.name());
+            add("screen", deed, switch (at.type.termination()) {
+                case MODULAR -> "screen-plug";
+                case CIRCULAR_DISPLACEMENT -> "screen-ring";
+                default -> "screen";
+            }, "", at.name());
         } else if (!beside.isEmpty() && at.type != null && at.type.termination().isSoldered()) {
             add("screen", deed, "screen-round", "iron", at.name(), contact, Words.list(beside));
         } else {
@@ -139,9 +186,18 @@ final class CommonSteps {
     /** A wire that is planned to a contact outside the order, such as the shell of a plug without a screen. */
     void shellJoint(String textKey) {
         List<String> toShell = at.wires.get(Contact.SHELL);
-        boolean covered = toShell == null || at.cable != null && at.cable.isScreened()
+        boolean bare = toShell != null && at.cable != null && at.cable.isScreened()
                 && toShell.stream().allMatch(EndWires::isScreen);
-        if (!covered && at.type.has(Contact.SHELL)) {
+        if (toShell == null || !at.type.has(Contact.SHELL)
+                || bare && SCREEN_GRIPPED.contains(at.type.termination())) {
+            return;
+        }
+        if (bare) {
+            boolean spliced = at.type.termination() == Termination.SPLICE;
+            add("joint:" + Contact.SHELL,
+                    new Deed.Join(at.name(), List.of(at.at(Contact.SHELL)), toShell, 60),
+                    spliced ? "screen-spliced" : "screen-joined", "heat", at.type.title());
+        } else {
             inLine(Contact.SHELL);
             add("joint:" + Contact.SHELL,
                     new Deed.Join(at.name(), List.of(at.at(Contact.SHELL)), toShell, 60), "to-shell", "heat",
@@ -210,11 +266,32 @@ final class CommonSteps {
         if (heed.isEmpty() && !SlipOn.of(at.type, at.cable, EndSteps.isCast(at)).isEmpty()) {
             more.add(Words.say("step.beep.before"));
         }
+        boolean far = at.job.ends().stream()
+                .anyMatch(e -> !e.name().equals(at.name()) && at.isFinished(e.name()));
+        if (!far && !at.contacts().isEmpty()) {
+            more.add(Words.say(isFarCrimped() ? "step.beep.loose-contacts" : "step.beep.bare-tips"));
+        }
+        for (Link link : at.job.links()) {
+            boolean part = link.isWithinOneEnd() && link.from().end().equals(at.name())
+                    && link.part().isPresent() && !link.is(PartKind.CUT) && !link.is(PartKind.JUMPER);
+            if (part) {
+                more.add(Words.say("step.beep.part", link.from().contact(), link.to().orElseThrow().contact(),
+                        AtEnd.capital(PartWords.of(link))));
+            }
+        }
         List<String> through = at.wires.keySet().stream().filter(c -> at.through(c).isPresent()).toList();
         if (!through.isEmpty()) {
             more.add(Words.say("step.beep.through", Words.list(through)));
         }
         at.list.detailed("test", new Deed.Test(at.name(), at.contacts()), "beep", "", more, at.name());
+    }
+
+    /** Whether all that is still to be made at the far side are contacts that go into a housing. */
+    private boolean isFarCrimped() {
+        return at.job.ends().stream().filter(e -> !e.name().equals(at.name()))
+                .allMatch(
+                        e -> at.derived.connector(e.name()).filter(c -> c.termination() == Termination.CRIMP)
+                                .filter(c -> c.kind().isHoused()).isPresent());
     }
 
     void testAgain() {

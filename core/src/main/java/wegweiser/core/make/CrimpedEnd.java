@@ -43,11 +43,7 @@ final class CrimpedEnd {
                         : "crimp";
         common.joints(at.order(), at.type.kind().isHoused() ? how : how + "-lug", soldered ? "heat" : "", 45);
         common.bridges("splice");
-        boolean open = at.job.ends().stream()
-                .noneMatch(e -> !e.name().equals(at.name()) && at.isFinished(e.name()));
-        common.test(open && at.type.kind().isHoused()
-                ? List.of(Words.say("step.beep.loose-contacts"))
-                : List.of());
+        common.test();
         if (at.type.kind().isHoused()) {
             if (common.close("clamp")) {
                 common.testAgain();

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.words.Words;
 
@@ -21,7 +22,8 @@ final class ModularEnd {
         ConnectorType type = at.type;
         common.open(at.isFlat() ? TRIM_MM : CutList.sheathMm(type));
         if (!at.isFlat() && at.cable != null) {
-            at.list.add("filler", new Deed.Ready(at.name(), List.of(), 20), "filler", "blade");
+            at.list.add("filler", new Deed.Ready(at.name(), List.of(), 20),
+                    at.mayHave(CableStock.Inside.CROSS) ? "filler" : "sheath-square", "blade");
         }
         common.spares();
         common.screen();

@@ -53,8 +53,8 @@ final class PressedEnd {
         }
         common.bridges("splice");
         common.test(turned.stream()
-                .map(run -> Words.say("step.beep.turned", run.first(), run.last(), run.contact(),
-                        run.contacts().getLast()))
+                .map(run -> Words.say("step.beep.turned", run.first(), run.last(),
+                        run.contacts().getLast(), run.contact()))
                 .toList());
         at.list.add("relief", new Deed.Close(at.name()), turned.isEmpty() ? "relief" : "relief-turned", "");
     }

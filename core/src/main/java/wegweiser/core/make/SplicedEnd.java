@@ -4,7 +4,6 @@ import java.util.List;
 
 /** The wires behind a connector that is there are joined with those of the cable, one by one, and covered in layers. */
 final class SplicedEnd {
-    private static final int DAY_SECONDS = 24 * 60 * 60;
 
     private SplicedEnd() {}
 
@@ -31,7 +30,8 @@ final class SplicedEnd {
         common.cool();
         if (cast) {
             at.list.add("pot", new Deed.Cover(at.name(), 240), "pour-head", "adhesive");
-            at.list.add("cure", new Deed.Wait(at.name(), DAY_SECONDS), "cure-head", "adhesive");
+            at.list.add("cure", new Deed.Wait(at.name(), PottedEnd.resin(at).fullSeconds()), "cure-head",
+                    "adhesive");
         }
         common.testAgain();
     }

@@ -48,6 +48,14 @@ record Thing(Kind kind, double size) {
         Around around() {
             return around;
         }
+
+        /** Whether it grips the sheath of the finished cable, and fibres that lie on it. */
+        boolean holdsSheath() {
+            return switch (this) {
+                case GRIP_RING, BARREL, HOOD, BACK_SHELL, NUT -> true;
+                default -> false;
+            };
+        }
     }
 
     static Thing of(Kind kind) {

@@ -2,6 +2,7 @@ package wegweiser.core.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import wegweiser.core.words.Words;
 
 /** The steps of a job as they are written down, numbered in order, with their words from the bundle. */
@@ -11,6 +12,24 @@ final class Worklist {
     /** All steps so far, each with what it needs. */
     List<Step> all() {
         return Needs.of(steps);
+    }
+
+    /** Moves steps behind the last of some others; where none of those is there they stay. */
+    void moveBehind(Predicate<Step> what, Predicate<Step> whom) {
+        List<Step> moved = steps.stream().filter(what).toList();
+        List<Step> rest = new ArrayList<>(steps.stream().filter(what.negate()).toList());
+        int behind = rest.size() - 1;
+        while (behind >= 0 && !whom.test(rest.get(behind))) {
+            behind--;
+        }
+        if (behind < 0) {
+            return;
+        }
+        rest.addAll(behind + 1, moved);
+        steps.clear();
+        for (Step step : rest) {
+            steps.add(new Step(steps.size() + 1, step.key(), step.deed(), step.said(), step.needs()));
+        }
     }
 
     /**

@@ -18,13 +18,26 @@ import java.util.OptionalDouble;
  * @param stranded whether the conductors are stranded
  * @param flat whether the conductors lie side by side and keep their order
  * @param coloursUncertain whether the colours differ from maker to maker
+ * @param inside what lies under the sheath beside conductors and screen
  * @param lengthMm how much of it there is, in mm, for a piece that is left over
  */
 public record CableStock(String id, String title, List<String> conductors, int awg, List<String> thick,
         int thickAwg, List<List<String>> pairs, String screen, double pfPerMetre, double diameterMm,
-        boolean stranded, boolean flat, boolean coloursUncertain, OptionalDouble lengthMm, String note,
-        Map<String, Object> extra) {
+        boolean stranded, boolean flat, boolean coloursUncertain, List<Inside> inside,
+        OptionalDouble lengthMm,
+        String note, Map<String, Object> extra) {
+    /** What carries pull, or holds the conductors apart. */
+    public enum Inside implements HasId {
+        /** Strength fibres, such as aramid. */
+        FIBRES,
+        /** A second sheath within the outer one. */
+        INNER_SHEATH,
+        /** A plastic cross between the pairs. */
+        CROSS
+    }
+
     public CableStock {
+        inside = List.copyOf(inside);
         conductors = List.copyOf(conductors);
         thick = List.copyOf(thick);
         pairs = pairs.stream().map(List::copyOf).toList();
@@ -35,20 +48,25 @@ public record CableStock(String id, String title, List<String> conductors, int a
             int thickAwg, List<List<String>> pairs, String screen, double pfPerMetre, double diameterMm,
             boolean stranded, boolean flat, boolean coloursUncertain, OptionalDouble lengthMm, String note) {
         this(id, title, conductors, awg, thick, thickAwg, pairs, screen, pfPerMetre, diameterMm, stranded,
-                flat,
-                coloursUncertain, lengthMm, note, Extra.NONE);
+                flat, coloursUncertain, List.of(), lengthMm, note, Extra.NONE);
+    }
+
+    /** This cable with other things under its sheath. */
+    public CableStock withInside(List<Inside> things) {
+        return new CableStock(id, title, conductors, awg, thick, thickAwg, pairs, screen, pfPerMetre,
+                diameterMm, stranded, flat, coloursUncertain, things, lengthMm, note, extra);
     }
 
     public CableStock withExtra(Map<String, Object> more) {
         return new CableStock(id, title, conductors, awg, thick, thickAwg, pairs, screen, pfPerMetre,
                 diameterMm,
-                stranded, flat, coloursUncertain, lengthMm, note, more);
+                stranded, flat, coloursUncertain, inside, lengthMm, note, more);
     }
 
     /** This cable with all its conductors of one gauge. */
     public CableStock withAwg(int gauge) {
         return new CableStock(id, title, conductors, gauge, thick, gauge, pairs, screen, pfPerMetre,
-                diameterMm, stranded, flat, coloursUncertain, lengthMm, note, extra);
+                diameterMm, stranded, flat, coloursUncertain, inside, lengthMm, note, extra);
     }
 
     public boolean isScreened() {

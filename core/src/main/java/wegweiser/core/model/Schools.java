@@ -12,13 +12,14 @@ import java.util.Optional;
  * @param current by which table a conductor may carry a current
  * @param crimp how the wings of an open-barrel contact are closed
  * @param splices how joints with the wires behind a moulded connector are covered
+ * @param resin how fast the resin cures that things are cast in
  */
 public record Schools(Optional<Screen> screen, Optional<Network> network, Optional<Cups> cups,
-        Optional<Current> current, Optional<Crimp> crimp, Optional<Splices> splices,
+        Optional<Current> current, Optional<Crimp> crimp, Optional<Splices> splices, Optional<Resin> resin,
         Map<String, Object> extra) {
     /** Nothing chosen. */
     public static final Schools NONE = new Schools(Optional.empty(), Optional.empty(), Optional.empty(),
-            Optional.empty(), Optional.empty(), Optional.empty(), Extra.NONE);
+            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Extra.NONE);
 
     public Schools {
         extra = Extra.kept(extra);
@@ -60,27 +61,64 @@ public record Schools(Optional<Screen> screen, Optional<Network> network, Option
         CAST
     }
 
+    /** Kinds of casting resin, by how long they take; a leaflet's own times come before these. */
+    public enum Resin implements HasId {
+        /** Touched after minutes, worked on after an hour, full after a day. */
+        QUICK(5, 60, 24 * 60),
+        /** Touched after two hours, worked on after half a day, full after three days; runs further and warms less. */
+        SLOW(2 * 60, 12 * 60, 3 * 24 * 60);
+
+        private final int touchMinutes;
+        private final int workMinutes;
+        private final int fullMinutes;
+
+        Resin(int touchMinutes, int workMinutes, int fullMinutes) {
+            this.touchMinutes = touchMinutes;
+            this.workMinutes = workMinutes;
+            this.fullMinutes = fullMinutes;
+        }
+
+        /** Seconds from pouring until it can be touched. */
+        public int touchSeconds() {
+            return 60 * touchMinutes;
+        }
+
+        /** Seconds from pouring until it can be worked on. */
+        public int workSeconds() {
+            return 60 * workMinutes;
+        }
+
+        /** Seconds from pouring until it bears its full load. */
+        public int fullSeconds() {
+            return 60 * fullMinutes;
+        }
+    }
+
     public Schools withScreen(Screen chosen) {
-        return new Schools(Optional.of(chosen), network, cups, current, crimp, splices, extra);
+        return new Schools(Optional.of(chosen), network, cups, current, crimp, splices, resin, extra);
     }
 
     public Schools withNetwork(Network chosen) {
-        return new Schools(screen, Optional.of(chosen), cups, current, crimp, splices, extra);
+        return new Schools(screen, Optional.of(chosen), cups, current, crimp, splices, resin, extra);
     }
 
     public Schools withCups(Cups chosen) {
-        return new Schools(screen, network, Optional.of(chosen), current, crimp, splices, extra);
+        return new Schools(screen, network, Optional.of(chosen), current, crimp, splices, resin, extra);
     }
 
     public Schools withCurrent(Current chosen) {
-        return new Schools(screen, network, cups, Optional.of(chosen), crimp, splices, extra);
+        return new Schools(screen, network, cups, Optional.of(chosen), crimp, splices, resin, extra);
     }
 
     public Schools withCrimp(Crimp chosen) {
-        return new Schools(screen, network, cups, current, Optional.of(chosen), splices, extra);
+        return new Schools(screen, network, cups, current, Optional.of(chosen), splices, resin, extra);
     }
 
     public Schools withSplices(Splices chosen) {
-        return new Schools(screen, network, cups, current, crimp, Optional.of(chosen), extra);
+        return new Schools(screen, network, cups, current, crimp, Optional.of(chosen), resin, extra);
+    }
+
+    public Schools withResin(Resin chosen) {
+        return new Schools(screen, network, cups, current, crimp, splices, Optional.of(chosen), extra);
     }
 }

@@ -17,6 +17,7 @@ import wegweiser.core.TextJob;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Deed;
+import wegweiser.core.make.HandTimes;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Schools;
@@ -34,7 +35,7 @@ class ScheduleTest {
             "SOLDER_CUP, 1, 4"})
     void handsDoOneThingAtATimeAndNothingBeforeItsTime(Termination way, int units, int vises) {
         List<Step> steps = steps(way);
-        Schedule schedule = Schedule.of(steps, units, vises);
+        Schedule schedule = Schedule.of(steps, units, vises, HandTimes.USUAL);
         assertThat(schedule.works().size() + schedule.waits().size()).isEqualTo(units * steps.size());
         List<Schedule.Work> byTime = schedule.works().stream()
                 .sorted(Comparator.comparingInt(Schedule.Work::from)).toList();
@@ -79,15 +80,15 @@ class ScheduleTest {
     @Test
     void curingGoesOnBesideTheNextCable() {
         List<Step> steps = steps(Termination.POTTED);
-        int one = Schedule.of(steps, 1, 4).seconds();
-        int four = Schedule.of(steps, 4, 4).seconds();
+        int one = Schedule.of(steps, 1, 4, HandTimes.USUAL).seconds();
+        int four = Schedule.of(steps, 4, 4, HandTimes.USUAL).seconds();
         int hands = steps.stream().mapToInt(s -> s.deed().handSeconds()).sum();
         assertThat(four).as("much less than one after the other").isLessThan(one + 4 * hands);
     }
 
     @Test
     void withoutWaitsHandsAreNeverIdle() {
-        Schedule schedule = Schedule.of(steps(Termination.CRIMP), 6, 1);
+        Schedule schedule = Schedule.of(steps(Termination.CRIMP), 6, 1, HandTimes.USUAL);
         assertThat(schedule.seconds()).isLessThanOrEqualTo((int) (1.01 * schedule.boundSeconds()));
         assertThat(schedule.idleSeconds()).isLessThan(schedule.seconds() / 100);
     }
@@ -95,20 +96,23 @@ class ScheduleTest {
     @Test
     void moreVisesAreNeverLater() {
         List<Step> steps = steps(Termination.SPLICE);
-        assertThat(Schedule.of(steps, 4, 4).seconds()).isLessThan(Schedule.of(steps, 4, 1).seconds());
-        assertThat(Schedule.of(steps, 4, 1).seconds()).as("a day each in one vise").isGreaterThan(4 * 86_400);
+        assertThat(Schedule.of(steps, 4, 4, HandTimes.USUAL).seconds())
+                .isLessThan(Schedule.of(steps, 4, 1, HandTimes.USUAL).seconds());
+        assertThat(Schedule.of(steps, 4, 1, HandTimes.USUAL).seconds()).as("a day each in one vise")
+                .isGreaterThan(4 * 86_400);
     }
 
     @ParameterizedTest
     @EnumSource(Termination.class)
     void everyWayOfJoiningCanBePlanned(Termination way) {
         List<Step> steps = steps(way);
-        assertThat(Schedule.of(steps, 3, 2).readySeconds()).hasSize(3).allMatch(s -> s > 0);
+        assertThat(Schedule.of(steps, 3, 2, HandTimes.USUAL).readySeconds()).hasSize(3).allMatch(s -> s > 0);
     }
 
     @Test
     void withoutAViseNothingIsPlanned() {
-        assertThatIllegalArgumentException().isThrownBy(() -> Schedule.of(steps(Termination.POTTED), 1, 0));
-        assertThat(Schedule.of(steps(Termination.POTTED), 0, 1).seconds()).isZero();
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Schedule.of(steps(Termination.POTTED), 1, 0, HandTimes.USUAL));
+        assertThat(Schedule.of(steps(Termination.POTTED), 0, 1, HandTimes.USUAL).seconds()).isZero();
     }
 }

@@ -64,7 +64,7 @@ class ProceduresTest {
     void aPottedRoundConnectorRenewed() {
         Job job = joined(TextJob.of(
                 "A circular-8; 1 V+ supply-in 48V; 2 GND ground; 3 D+ both; 4 D- both", "B dsub-9-socket",
-                "kept B", "cable sensor-8 30",
+                "kept B", "cable mast-8-fibres 30",
                 "links 1-1:WH 2-2:BN 3-3:GN 4-4:YE 5-5:GY 6-6:PK 7-7:BU 8-8:RD A.3-A.4=R120"), "A",
                 Termination.POTTED);
         inOrder(job, "count them", "end A back.*last nick", "tail, back shell, locking ring and cup",
@@ -80,6 +80,9 @@ class ProceduresTest {
                 .as("three times: to touch, to work, in full").hasSize(3).isSorted();
         assertThat(BenchSteps.of(job, true).stream().filter(s -> s.waitSeconds() >= 300)
                 .mapToInt(Step::waitSeconds).sum()).isEqualTo(24 * 3600);
+        Job slow = job.withSchools(Schools.NONE.withResin(Schools.Resin.SLOW));
+        assertThat(BenchSteps.of(slow, true).stream().filter(s -> s.waitSeconds() >= 300)
+                .mapToInt(Step::waitSeconds).sum()).as("another resin").isEqualTo(72 * 3600);
     }
 
     @Test
@@ -90,8 +93,9 @@ class ProceduresTest {
         inOrder(job, "count them", "Slide on.*cup", "wire behind each contact.*Trace.*one colour.*coaxial",
                 "screen to the side of BK", "shrink sleeve on 4 wires", "in steps.*thin",
                 "BN to the wire of contact 1", "\\[A\\] Beep end A", "Sleeves over the joints",
-                "cast it slowly through one hole.*shell first.*turn", "leave it for a day", "again");
-        assertThat(says(job.withSchools(Schools.NONE), "leave it for a day")).isFalse();
+                "cast it slowly through one hole.*shell first.*turn", "until the resin bears its full load",
+                "again");
+        assertThat(says(job.withSchools(Schools.NONE), "until the resin bears its full load")).isFalse();
         inOrder(job.withSchools(Schools.NONE), "for all joints", "Narrow sleeves.*then the wide one");
     }
 
@@ -120,9 +124,10 @@ class ProceduresTest {
 
     @Test
     void aThickCableInASmallPlug() {
-        Job job = TextJob.of("A modular-6p6c-plug", "B modular-6p6c-plug", "cable utp-2x2-24 5",
+        Job job = TextJob.of("A modular-6p6c-plug", "B modular-6p6c-plug", "cable utp-4x2-23-cross 5",
                 "links 2-5:WH/BU 3-4:BU 4-3:WH/OG 5-2:OG");
-        inOrder(job, "\\[A\\] .*boot", "\\[B\\] .*boot", "dead square.*filler cross.*slanted.*deep inside",
+        inOrder(job, "\\[A\\] .*boot", "\\[B\\] .*boot",
+                "dead square.*plastic cross out at an angle.*slanted.*deep inside",
                 "2 WH/BU, 3 BU, 4 WH/OG, 5 OG.*1 and 6 stay empty: count from the edge.*right to left",
                 "12 mm.*trimmed once", "every tip.*Keep pushing.*both sides", "Crimp the");
     }
@@ -156,16 +161,19 @@ class ProceduresTest {
 
     @Test
     void aControlCableOnCrimpedContacts() {
-        Job job = joined(TextJob.of("A dsub-9-socket", "B dsub-9-plug", "cable serial-4x2-screened 3",
-                "links 2-3:BK 3-2:RD 5-5:WH shell-shell:screen"), "A", Termination.CRIMP);
+        Job job = joined(joined(TextJob.of("A dsub-9-socket", "B dsub-9-plug", "cable serial-4x2-screened 3",
+                "links 2-3:BK 3-2:RD 5-5:WH shell-shell:screen"), "A", Termination.CRIMP), "B",
+                Termination.CRIMP);
         inOrder(job, "hood with its clamp and .* sleeve for the sheath", "sheath 25 mm",
                 "Fold back and cover GN",
                 "screen, twist it, sleeve it", "sleeve over the end of the sheath.*alike",
-                "BK into position 2.*cannot be pulled out", "far end is not made yet: loose contacts",
+                "BK into position 2.*cannot be pulled out", "drain of the screen to the shell",
+                "far end is not made yet: loose contacts",
                 "clamp on the sheath, never on the wires",
                 "\\[A\\] Beep end A again", "\\[B\\]");
         assertThat(BenchSteps.of(job, true)).filteredOn(s -> s.end().equals("B"))
                 .noneMatch(s -> says(s, "loose contacts"));
+        assertThat(says(joined(job, "B", Termination.SOLDER_CUP), "bare the tips of its wires")).isTrue();
     }
 
     @Test
@@ -173,8 +181,8 @@ class ProceduresTest {
         Job job = TextJob.of("A jack-3.5-trrs-plug", "B jack-3.5-trrs-plug", "kept A B",
                 "cable moulded-audio-4 1",
                 "links tip-tip:RD ring1-ring1:GN ring2-ring2:BU sleeve-sleeve:BK=X");
-        inOrder(job, "Find the wire from A.sleeve to B.sleeve by meter.*colours",
-                "lengthwise.*without cutting",
+        inOrder(job, "lengthwise.*without cutting",
+                "Find the wire from A.sleeve to B.sleeve by meter.*pin.*Colours",
                 "Lift BK out and cut it.*both sides.*One strand left still joins", "Sleeve each stump",
                 "only what was meant", "Close the sheath", "\\[A\\].*stays", "\\[B\\].*stays");
         assertThat(says(job, "Strip|Cut end|Cut [0-9]")).isFalse();
@@ -185,8 +193,9 @@ class ProceduresTest {
         Job job = TextJob.of("A jack-3.5-trs-plug", "B jack-2.5-trs-plug", "kept A",
                 "cable moulded-audio-3 1",
                 "links tip-tip:RD ring-ring:WH sleeve-sleeve:BK");
-        inOrder(job, "\\[A\\] Find which wire.*Trace.*two wires at a time: of 3 wires it takes 2 trials",
-                "\\[B\\] Cut end B back", "BK to lug sleeve");
+        inOrder(job, "\\[B\\] Cut end B back", "\\[B\\] Strip the sheath",
+                "\\[A\\] Find which wire.*Trace.*two wires at a time: of 3 wires it takes 2 trials",
+                "BK to lug sleeve");
         Job known = TextJob.of("A jack-3.5-trs-plug", "B leads; BK X; WH Y; RD Z", "kept A",
                 "cable moulded-audio-3 1", "links tip-RD:RD ring-WH:WH sleeve-BK:BK", "beep A.tip B.RD",
                 "beep A.ring B.WH", "beep A.sleeve B.BK");

@@ -15,7 +15,8 @@ record CableShape(String id, String title, List<String> conductors, int awg,
         @JsonInclude(Include.NON_EMPTY) List<List<String>> pairs,
         @JsonInclude(Include.NON_EMPTY) String screen,
         double pfPerMetre, double diameterMm, String core, @JsonInclude(Include.NON_DEFAULT) boolean flat,
-        @JsonInclude(Include.NON_DEFAULT) boolean coloursUncertain, OptionalDouble lengthMm,
+        @JsonInclude(Include.NON_DEFAULT) boolean coloursUncertain,
+        @JsonInclude(Include.NON_EMPTY) List<String> inside, OptionalDouble lengthMm,
         @JsonInclude(Include.NON_EMPTY) String note, Map<String, Object> extra) {
     static final class From extends StdConverter<CableStock, CableShape> {
         @Override
@@ -24,7 +25,8 @@ record CableShape(String id, String title, List<String> conductors, int awg,
                     c.thick().isEmpty() ? OptionalInt.empty() : OptionalInt.of(c.thickAwg()), c.pairs(),
                     c.screen(),
                     c.pfPerMetre(), c.diameterMm(), c.stranded() ? "stranded" : "solid", c.flat(),
-                    c.coloursUncertain(), c.lengthMm(), c.note(), c.extra());
+                    c.coloursUncertain(), c.inside().stream().map(CableStock.Inside::id).toList(),
+                    c.lengthMm(), c.note(), c.extra());
         }
     }
 }

@@ -258,7 +258,7 @@ final class Shapes {
     private static final class CableTable extends Table<CableStock> {
         CableTable() {
             super("id", "title", "conductors", "awg", "thick", "thickAwg", "pairs", "screen", "pfPerMetre",
-                    "diameterMm", "core", "flat", "coloursUncertain", "lengthMm", "note");
+                    "diameterMm", "core", "flat", "coloursUncertain", "inside", "lengthMm", "note");
         }
 
         @Override

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.IntegerProperty;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -19,6 +21,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import wegweiser.app.actions.Action;
 import wegweiser.app.actions.Keys;
 import wegweiser.core.model.Mode;
@@ -37,6 +40,8 @@ public final class ProbeDock extends HBox {
     private static final KeyCombination VALUE = Keys.plain(KeyCode.V).getFirst();
 
     private final Label heading = new Label();
+    private static final PseudoClass LATE = PseudoClass.getPseudoClass("late");
+
     private final ProbeArm red = new ProbeArm("probe-red");
     private final ProbeArm black = new ProbeArm("probe-black");
     private final Label question = new Label();
@@ -51,6 +56,8 @@ public final class ProbeDock extends HBox {
     private final Wiggle wiggle;
     private final HBox answers;
     private final VBox probes;
+    /** A dock that went grey and back at every key would flicker. */
+    private final PauseTransition late = new PauseTransition(Duration.millis(250));
     private boolean swallow;
     private Optional<Ask> ask = Optional.empty();
     private Consumer<List<Reading>> onReading = _ -> {};
@@ -101,6 +108,8 @@ public final class ProbeDock extends HBox {
         bend.setId("dock-wiggle");
         answers = new HBox(10, beep, silent, value, field);
         answers.setAlignment(Pos.CENTER_LEFT);
+        answers.getStyleClass().add("answers");
+        late.setOnFinished(_ -> answers.pseudoClassStateChanged(LATE, true));
         answers.managedProperty().bind(answers.visibleProperty());
         why.managedProperty().bind(why.visibleProperty());
         wiggle.setVisible(false);
@@ -193,9 +202,15 @@ public final class ProbeDock extends HBox {
                 told(a.touch().black(), a.blackHint()), question.getText(), a.why())).orElse(done));
     }
 
-    /** Marks the dock as waiting for the disk; answers given meanwhile are not taken. */
+    /** Marks the dock as waiting for the disk; answers given meanwhile are not taken. Seen only where it takes long. */
     public void setBusy(boolean busy) {
         answers.setDisable(busy);
+        if (busy) {
+            late.playFromStart();
+        } else {
+            late.stop();
+            answers.pseudoClassStateChanged(LATE, false);
+        }
     }
 
     /** What can be done while a touch is asked for. */

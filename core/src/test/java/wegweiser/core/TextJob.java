@@ -56,7 +56,7 @@ public final class TextJob {
                 cable = made.length > 1
                         ? CableUse.of(made[0], 1000 * Double.parseDouble(made[1]))
                         : new CableUse(Optional.of(made[0]), OptionalDouble.empty(), Optional.empty(),
-                                List.of(), List.of(), Extra.NONE);
+                                List.of(), List.of(), Optional.empty(), Extra.NONE);
             }
             case "links" -> {
                 for (String link : word[1].split("\\s+")) {

@@ -86,7 +86,7 @@ public final class Jobs {
                 .withCable(new CableUse(Optional.of("utp-4x2-24"),
                         OptionalDouble.of(100 * random.nextInt(1, 90)), own(random), way(random),
                         random.nextBoolean() ? List.of() : List.of(new CutOff("A", 30, unknown(random))),
-                        Extra.NONE))
+                        random.nextBoolean() ? Optional.empty() : Optional.of("W-0007"), Extra.NONE))
                 .withWaivers(List.of(new Waiver("out-to-out",
                         List.of(Terminal.parse("A.3"), Terminal.parse("B.3")), "tried and found harmless")))
                 .withDone(List.of("A:cut", "A:strip"))

@@ -125,13 +125,13 @@ final class Beginnings {
     /** A connector to be put on anew: which cable, which end, how much is cut off. */
     void redo() {
         JobChoice jobs = new JobChoice("redo", t("way.redo"), t("redo.hint"), index, JobChoice::isPlanned,
-                chosen -> {
-                    RedoForm form = new RedoForm(chosen.job().orElseThrow(),
+                chosen -> Background.errand(() -> session.recorded(chosen.job().orElseThrow()), number -> {
+                    RedoForm form = new RedoForm(chosen.job().orElseThrow(), number,
                             job -> begin(job, StageId.MAKE), () -> halve(chosen.job().orElseThrow()),
                             overlay::down);
                     overlay.up(form);
                     form.begin();
-                }, new JobChoice.Instead(t("redo.unknown"), this::unknown), overlay::down);
+                }), new JobChoice.Instead(t("redo.unknown"), this::unknown), overlay::down);
         overlay.up(jobs);
         jobs.begin();
     }

@@ -27,9 +27,13 @@ final class RedoForm extends VBox {
     private final Consumer<Job> begin;
     private final ChoiceBox<End> end = new ChoiceBox<>();
     private final TextField cut = new TextField("30");
+    private final TextField label = new TextField();
 
-    /** @param halve asks where the cable is cut in two instead */
-    RedoForm(Job job, Consumer<Job> begin, Runnable halve, Runnable close) {
+    /**
+     * @param recorded the number under which the cable was recorded
+     * @param halve asks where the cable is cut in two instead
+     */
+    RedoForm(Job job, Optional<String> recorded, Consumer<Job> begin, Runnable halve, Runnable close) {
         this.job = job;
         this.begin = begin;
         end.getItems().setAll(job.ends());
@@ -37,6 +41,9 @@ final class RedoForm extends VBox {
         end.setId("redo-end");
         end.setConverter(new Worded<>(e -> t("redo.end", e.name(),
                 Catalogue.of(job).of(e).map(ConnectorType::title).orElse(t("ends.leads")), e.device())));
+        label.setId("redo-label");
+        label.setText(job.cable().label().or(() -> recorded).map(RedoForm::firstPage).orElse(""));
+        label.setOnAction(_ -> go());
         cut.setId("redo-cut");
         cut.setOnAction(_ -> go());
         Label reserve = Panels.quiet("");
@@ -44,13 +51,19 @@ final class RedoForm extends VBox {
         cut.textProperty().addListener((_, _, _) -> reserve.setText(reserve()));
         reserve.setText(reserve());
         Form form = new Form("redo-form", job.title(), t("redo.form.hint"), t("redo.go"), this::go, close,
-                Form.asked(t("redo.which"), end), Form.asked(t("redo.cut"), cut), reserve);
+                Form.asked(t("redo.which"), end), Form.asked(t("redo.cut"), cut), reserve,
+                Form.asked(t("redo.label"), label));
         Button two = new Button(t("redo.halve"));
         two.setId("redo-halve");
         two.getStyleClass().add("text-link");
         two.setOnAction(_ -> halve.run());
         two.setVisible(job.ends().size() == 2);
         getChildren().addAll(form, two);
+    }
+
+    /** The number without the page of it. */
+    private static String firstPage(String number) {
+        return number.replaceFirst("/[0-9]+$", "");
     }
 
     void begin() {
@@ -90,7 +103,8 @@ final class RedoForm extends VBox {
                 return Optional.of(t("redo.bad-cut"));
             }
             begin.accept(Redo.of(job, end.getValue().name(), mm,
-                    t("redo.title", job.title(), end.getValue().name())));
+                    t("redo.title", job.title(), end.getValue().name()),
+                    Optional.of(firstPage(label.getText().strip())).filter(l -> !l.isEmpty())));
             return Optional.empty();
         } catch (IllegalArgumentException _) {
             return Optional.of(t("redo.bad-cut"));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
@@ -163,9 +164,11 @@ public final class BenchSteps {
             more.add(Words.say("step.prove.dangerous", Words.number(Volts.TOUCHABLE)));
         }
         list.detailed("prove", new Deed.Look("", List.of(), 300), "prove", "first-power", more);
-        list.add("label", new Deed.Look("", List.of(), 60), "label",
+        Optional<String> number = derived.job().cable().label();
+        list.add("label", new Deed.Look("", List.of(), 60), number.isPresent() ? "label-stays" : "label",
                 derived.pins().stream().anyMatch(p -> p.level().filter(WRITTEN_OVER::contains).isPresent())
                         ? "writing"
-                        : "");
+                        : "",
+                number.orElse(""));
     }
 }

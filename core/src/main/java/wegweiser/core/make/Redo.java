@@ -25,9 +25,10 @@ public final class Redo {
      * measured before is set aside.
      *
      * @param cutMm how much is cut off, in mm
+     * @param label the number on the cable, which it keeps; empty where it has none
      * @throws IllegalArgumentException when nothing of the cable would be left, or there is no such end
      */
-    public static Job of(Job job, String end, double cutMm, String title) {
+    public static Job of(Job job, String end, double cutMm, String title, Optional<String> label) {
         if (job.end(end).isEmpty()) {
             throw new IllegalArgumentException("no end " + end);
         }
@@ -36,7 +37,7 @@ public final class Redo {
         }
         CableUse cable = cutMm > 0 ? job.cable().withCutOff(CutOff.of(end, cutMm)) : job.cable();
         List<String> kept = job.ends().stream().map(End::name).filter(name -> !name.equals(end)).toList();
-        return job.withTitle(title).withCable(cable).unbuilt().withKept(kept)
+        return job.withTitle(title).withCable(cable.withLabel(label)).unbuilt().withKept(kept)
                 .withReadingsSetAside(SetAside.BEFORE_BUILDING);
     }
 
@@ -84,7 +85,8 @@ public final class Redo {
         }
         End open = End.of(gone.name(), "", End.LEADS, wires.stream().map(PinRow::named).toList());
         List<End> ends = job.ends().getFirst().equals(stays) ? List.of(stays, open) : List.of(open, stays);
-        CableUse cable = known ? job.cable().withLengthMm(mm) : job.cable();
+        CableUse whole = job.cable().withLabel(Optional.empty());
+        CableUse cable = known ? whole.withLengthMm(mm) : whole;
         return job.withEnds(ends).withLinks(links).withCable(cable).unbuilt().withKept(List.of(stays.name()))
                 .withReadingsSetAside(SetAside.BEFORE_BUILDING)
                 .withTitle(Words.say("redo.half", job.title(), stays.name()));

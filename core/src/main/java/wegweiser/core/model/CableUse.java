@@ -15,9 +15,10 @@ import java.util.OptionalDouble;
  * @param own its description, where it is not of the catalogue
  * @param way the stretches that it runs along, where they were taken one by one; the length is their sum
  * @param cutOff what was cut off since, end by end
+ * @param label the number that is on the cable, where it was recorded before
  */
 public record CableUse(Optional<String> stock, OptionalDouble lengthMm, Optional<CableStock> own,
-        List<Leg> way, List<CutOff> cutOff, Map<String, Object> extra) {
+        List<Leg> way, List<CutOff> cutOff, Optional<String> label, Map<String, Object> extra) {
     public CableUse {
         way = List.copyOf(Objects.requireNonNullElse(way, List.of()));
         cutOff = List.copyOf(Objects.requireNonNullElse(cutOff, List.of()));
@@ -26,27 +27,33 @@ public record CableUse(Optional<String> stock, OptionalDouble lengthMm, Optional
 
     /** No cable chosen yet. */
     public static final CableUse NONE = new CableUse(Optional.empty(), OptionalDouble.empty(),
-            Optional.empty(), List.of(), List.of(), Extra.NONE);
+            Optional.empty(), List.of(), List.of(), Optional.empty(), Extra.NONE);
 
     /** A length of a kind that the catalogue describes. */
     public static CableUse of(String stock, double lengthMm) {
         return new CableUse(Optional.of(stock), OptionalDouble.of(lengthMm), Optional.empty(), List.of(),
-                List.of(), Extra.NONE);
+                List.of(), Optional.empty(), Extra.NONE);
     }
 
     public CableUse withStock(String newStock, Optional<CableStock> newOwn) {
-        return new CableUse(Optional.of(newStock), lengthMm, newOwn, way, cutOff, extra);
+        return new CableUse(Optional.of(newStock), lengthMm, newOwn, way, cutOff, label, extra);
     }
 
     /** This cable with another length; the stretches that made up the old one are gone. */
     public CableUse withLengthMm(double newLength) {
-        return new CableUse(stock, OptionalDouble.of(newLength), own, List.of(), cutOff, extra);
+        return new CableUse(stock, OptionalDouble.of(newLength), own, List.of(), cutOff, label, extra);
     }
 
     /** This cable along some stretches; without any the length stays. */
     public CableUse withWay(List<Leg> legs) {
         double run = legs.stream().filter(l -> l.branch().isEmpty()).mapToDouble(Leg::mm).sum();
-        return new CableUse(stock, run > 0 ? OptionalDouble.of(run) : lengthMm, own, legs, cutOff, extra);
+        return new CableUse(stock, run > 0 ? OptionalDouble.of(run) : lengthMm, own, legs, cutOff, label,
+                extra);
+    }
+
+    /** This cable with a number on it, or with none. */
+    public CableUse withLabel(Optional<String> number) {
+        return new CableUse(stock, lengthMm, own, way, cutOff, number, extra);
     }
 
     /** This cable, shorter by what was cut off an end. */
@@ -55,6 +62,6 @@ public record CableUse(Optional<String> stock, OptionalDouble lengthMm, Optional
         all.add(piece);
         return new CableUse(stock,
                 lengthMm.isPresent() ? OptionalDouble.of(lengthMm.getAsDouble() - piece.mm()) : lengthMm, own,
-                List.of(), all, extra);
+                List.of(), all, label, extra);
     }
 }

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wegweiser.core.TextJob;
 import wegweiser.core.model.CutOff;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -24,7 +26,7 @@ class RedoTest {
     void onlyThatEndAndTheWholeCableAreLeftToDo(UsualCable cable) {
         Job job = cable.job();
         for (End end : job.ends()) {
-            Job anew = Redo.of(job, end.name(), 30, "anew");
+            Job anew = Redo.of(job, end.name(), 30, "anew", Optional.empty());
             assertThat(Nets.planned(anew)).isEqualTo(Nets.planned(job));
             assertThat(anew.cable().lengthMm().getAsDouble())
                     .isEqualTo(job.cable().lengthMm().getAsDouble() - 30);
@@ -43,9 +45,20 @@ class RedoTest {
     }
 
     @Test
+    void theNumberStaysOnTheCableAndOnNoHalfOfIt() {
+        Job job = TextJob.of("A dsub-9-socket", "B dsub-9-plug", "cable serial-9-screened 3",
+                "links 2-3:BN 3-2:RD");
+        Job anew = Redo.of(job, "A", 30, "anew", Optional.of("W-0007"));
+        assertThat(anew.cable().label()).contains("W-0007");
+        assertThat(BenchSteps.of(anew, true)).last().extracting(Step::text).asString()
+                .isEqualTo("Leave the number W-0007 on the cable");
+        assertThat(Redo.inTwo(anew, 1000)).allMatch(half -> half.cable().label().isEmpty());
+    }
+
+    @Test
     void whatWasMeasuredIsSetAside() {
         Job job = cables().getFirst().job().withReading(Reading.beep("A.5", "B.5")).withDone(List.of("x"));
-        Job anew = Redo.of(job, "A", 0, "anew");
+        Job anew = Redo.of(job, "A", 0, "anew", Optional.empty());
         assertThat(anew.readings()).isEmpty();
         assertThat(anew.setAside()).hasSize(1);
         assertThat(anew.done()).doesNotContain("x");
@@ -53,7 +66,7 @@ class RedoTest {
 
     @Test
     void ofAnEndThatIsGoneNothingIsKept() {
-        Job anew = Redo.of(cables().getFirst().job(), "A", 0, "anew");
+        Job anew = Redo.of(cables().getFirst().job(), "A", 0, "anew", Optional.empty());
         assertThat(anew.kept()).containsExactly("B");
         assertThat(anew.withEnds(List.of(anew.ends().getFirst())).kept()).isEmpty();
         assertThat(BenchSteps.of(anew.withKept(List.of("A", "B")), true)).allMatch(s -> s.end().isEmpty()
@@ -64,8 +77,10 @@ class RedoTest {
     void moreThanThereIsCannotBeCutOff() {
         Job job = cables().getFirst().job();
         double all = job.cable().lengthMm().getAsDouble();
-        assertThatIllegalArgumentException().isThrownBy(() -> Redo.of(job, "A", all, "anew"));
-        assertThatIllegalArgumentException().isThrownBy(() -> Redo.of(job, "C", 10, "anew"));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Redo.of(job, "A", all, "anew", Optional.empty()));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Redo.of(job, "C", 10, "anew", Optional.empty()));
     }
 
     @Test
@@ -73,12 +88,13 @@ class RedoTest {
         Job job = cables().getFirst().job();
         double spared = Redo.reserveMm(job);
         assertThat(spared).as("each end once").isEqualTo(150);
-        Job once = Redo.of(job, "A", 60, "once");
-        Job twice = Redo.of(once.withKept(List.of()), "B", 60, "twice");
+        Job once = Redo.of(job, "A", 60, "once", Optional.empty());
+        Job twice = Redo.of(once.withKept(List.of()), "B", 60, "twice", Optional.empty());
         assertThat(Redo.reserveMm(twice)).isEqualTo(30);
         assertThat(twice.cable().cutOff()).extracting(CutOff::end).containsExactly("A", "B");
-        assertThat(Redo.reserveMm(Redo.of(twice.withKept(List.of()), "A", 60, "thrice"))).isEqualTo(-30);
-        assertThat(Redo.of(job, "A", 0, "same").cable()).isEqualTo(job.cable());
+        assertThat(Redo.reserveMm(Redo.of(twice.withKept(List.of()), "A", 60, "thrice", Optional.empty())))
+                .isEqualTo(-30);
+        assertThat(Redo.of(job, "A", 0, "same", Optional.empty()).cable()).isEqualTo(job.cable());
     }
 
     @ParameterizedTest

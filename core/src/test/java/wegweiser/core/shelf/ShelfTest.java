@@ -127,7 +127,7 @@ class ShelfTest {
     @ParameterizedTest
     @MethodSource("usual")
     void aConnectorPutOnAnewTakesNoCableAndNothingForTheOtherEnd(UsualCable cable) {
-        Job redone = Redo.of(cable.job(), "A", 30, "anew");
+        Job redone = Redo.of(cable.job(), "A", 30, "anew", java.util.Optional.empty());
         assertThat(Need.of(redone)).noneMatch(n -> n.article().isMeasured());
         assertThat(Need.of(redone).stream().filter(n -> n.article().kind() == Kind.CONNECTOR)
                 .mapToDouble(Need::amount).sum()).isLessThanOrEqualTo(1);

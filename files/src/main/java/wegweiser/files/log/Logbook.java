@@ -138,7 +138,8 @@ public final class Logbook implements AutoCloseable {
     }
 
     /**
-     * Records a unit of a job with its readings and the result of each test, under the next label number.
+     * Records a unit of a job with its readings and the result of each test, under the next label number; a cable that has a
+     * number already gets another page of it, such as {@code W-0007/2}.
      *
      * @param madeAt ISO 8601 time
      */
@@ -151,7 +152,10 @@ public final class Logbook implements AutoCloseable {
             try {
                 find("");
                 long next = number("SELECT COALESCE(MAX(id), 0) + 1 FROM unit");
-                String label = String.format(Locale.ROOT, "W-%04d", next);
+                Optional<String> before = job.cable().label();
+                String label = before.isPresent()
+                        ? page(before.get())
+                        : String.format(Locale.ROOT, "W-%04d", next);
                 Unit unit = new Unit(next, label, job.title(), described.ends, described.words,
                         described.signature,
                         verdict.result().id(), madeAt, job.cable().cutOff());
@@ -266,6 +270,24 @@ public final class Logbook implements AutoCloseable {
         return test.window().isGiven()
                 ? Words.plain(test.window().from(), 2) + ".." + Words.plain(test.window().to(), 2)
                 : test.kind().id();
+    }
+
+    /** The next page of a number; the first page is the number itself, in whichever logbook that is. */
+    private String page(String number) throws SQLException {
+        int page = 2;
+        while (isTaken(number + "/" + page)) {
+            page++;
+        }
+        return number + "/" + page;
+    }
+
+    private boolean isTaken(String label) throws SQLException {
+        try (PreparedStatement s = connection.prepareStatement("SELECT 1 FROM unit WHERE label = ?")) {
+            s.setString(1, label);
+            try (ResultSet r = s.executeQuery()) {
+                return r.next();
+            }
+        }
     }
 
     private long number(String sql) throws SQLException {

@@ -12,6 +12,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Executors;
@@ -26,6 +27,7 @@ import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.make.Redo;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.CutOff;
 import wegweiser.core.model.End;
@@ -56,6 +58,22 @@ class LogbookTest {
                 List.of(End.of("A", "Mast logger", "dsub-9-socket", List.of()),
                         End.of("B", "Dome computer", "dsub-9-socket", List.of())),
                 List.of(Link.of("A.2", "B.3"), Link.of("A.3", "B.2"), Link.of("A.5", "B.5")), List.of());
+    }
+
+    @Test
+    void aCableThatHasANumberGetsAnotherPageOfIt() throws Exception {
+        Job first = crossed("mast");
+        try (Logbook log = Logbook.open(file)) {
+            String number = log.add(first, Fixture.COMB, "2026-03-01T20:00:00Z").label();
+            assertThat(number).isEqualTo("W-0001");
+            Job anew = Redo.of(first, "A", 30, "mast, end A anew", Optional.of(number));
+            assertThat(log.add(anew, Fixture.COMB, "2026-04-01T20:00:00Z").label()).isEqualTo("W-0001/2");
+            assertThat(log.add(anew, Fixture.COMB, "2026-05-01T20:00:00Z").label()).isEqualTo("W-0001/3");
+            assertThat(log.find("W-0001")).extracting(Unit::label)
+                    .containsExactlyInAnyOrder("W-0001", "W-0001/2", "W-0001/3");
+            assertThat(log.add(crossed("other"), Fixture.COMB, "2026-05-02T20:00:00Z").label())
+                    .doesNotContain("/").isNotEqualTo("W-0001");
+        }
     }
 
     @Test
@@ -170,7 +188,8 @@ class LogbookTest {
                     .isEqualTo("W-0001");
         }
         try (Logbook log = Logbook.open(file)) {
-            Unit second = log.add(Jobs.random(new SplittableRandom(2)), Fixture.PROBES,
+            Job other = Jobs.random(new SplittableRandom(2));
+            Unit second = log.add(other.withCable(other.cable().withLabel(Optional.empty())), Fixture.PROBES,
                     "2026-03-02T20:00:00Z");
             assertThat(second.label()).isEqualTo("W-0002");
             assertThat(log.all()).extracting(Unit::label).containsExactly("W-0002", "W-0001");

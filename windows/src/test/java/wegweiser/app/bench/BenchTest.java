@@ -247,6 +247,7 @@ class BenchTest extends WindowTest {
         await("the planned one",
                 () -> call(() -> lookup("#redo-list").<ListView<?>>query().getItems().size()) == 1);
         keys(KeyCode.ENTER);
+        await("the questions", () -> lookup("#redo-cut").tryQuery().isPresent());
     }
 
     @Test
@@ -260,6 +261,7 @@ class BenchTest extends WindowTest {
         assertThat(call(() -> shows("Type how many millimetres"))).isTrue();
         call(() -> {
             lookup("#redo-cut").<TextField>query().setText("40");
+            lookup("#redo-label").<TextField>query().setText("W-0042/2");
             lookup("#redo-form-go").<Button>query().fire();
             return null;
         });
@@ -268,6 +270,7 @@ class BenchTest extends WindowTest {
         assertThat(job().cable().lengthMm().getAsDouble()).isEqualTo(1960);
         assertThat(job().kept()).containsExactly("B");
         assertThat(job().done()).isEmpty();
+        assertThat(job().cable().label()).as("the number, not a page of it").contains("W-0042");
     }
 
     @Test

@@ -53,10 +53,14 @@ final class StepView extends VBox {
         Panels.whole(check);
         Panels.whole(caution);
         caution.getStyleClass().add("caution");
-        for (Label label : List.of(caution, check, where, meaning)) {
+        for (Label label : List.of(caution, check, meaning)) {
             label.visibleProperty().bind(label.textProperty().isNotEmpty());
             label.managedProperty().bind(label.visibleProperty());
         }
+        // the dock says it as well; in a small window the face needs the room more
+        where.visibleProperty()
+                .bind(where.textProperty().isNotEmpty().and(heightProperty().greaterThan(BOTH)));
+        where.managedProperty().bind(where.visibleProperty());
         meaning.setAlignment(Pos.CENTER);
         VBox words = new VBox(6, where, meaning, check, caution);
         words.setAlignment(Pos.CENTER);

@@ -175,9 +175,10 @@ public record Schedule(List<Work> works, List<Work> waits, List<Integer> readySe
                 int unit = -1;
                 int step = -1;
                 int next = Integer.MAX_VALUE;
+                int vise = vise();
                 for (int u = 0; u < open.size(); u++) {
                     for (int[] candidate : open.get(u)) {
-                        int from = plan.held[candidate[0]] ? Math.max(candidate[1], vise()) : candidate[1];
+                        int from = plan.held[candidate[0]] ? Math.max(candidate[1], vise) : candidate[1];
                         next = Math.min(next, from);
                         if (from <= now && (unit < 0 || isBefore(u, candidate[0], unit, step))) {
                             unit = u;
@@ -212,7 +213,11 @@ public record Schedule(List<Work> works, List<Work> waits, List<Integer> readySe
 
         /** When the first vise is free. */
         private int vise() {
-            return Arrays.stream(viseFree).min().orElse(0);
+            int first = Integer.MAX_VALUE;
+            for (int free : viseFree) {
+                first = Math.min(first, free);
+            }
+            return first;
         }
 
         /** What a cable's next steps are, after one was done; time that needs no hands begins at once. */

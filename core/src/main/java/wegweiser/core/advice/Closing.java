@@ -31,7 +31,7 @@ record Closing(TerminalIndex index, Depth depth, PairMatrix joinedSomewhere, Bit
     /** Up to so many pairs of contacts without a partner are touched twice. */
     private static final int LAST = 2;
     /** Up to so many free contacts beside wires are always touched against them. */
-    private static final int FEW_BESIDE = 4;
+    private static final int FEW_BESIDE = 3;
     /** In leads of so many terminals up to this many for each terminal. */
     private static final int LARGE = 30;
     private static final double MANY_BESIDE = 0.8;

@@ -16,7 +16,7 @@ import wegweiser.core.words.Words;
  */
 record Identifying(Job job, Fixture fixture, Closing closing, Learning learning, Reach reach) {
     /** Belief from which what is only believed is touched in turn, nearest first, instead of what tells most. */
-    private static final double NEARLY = 0.97;
+    private static final double NEARLY = 0.98;
     /** Belief in all that is joined from which joins within the ends are no longer looked for. */
     static final double WHOLE = 0.95;
 
@@ -29,15 +29,17 @@ record Identifying(Job job, Fixture fixture, Closing closing, Learning learning,
         Evidence supposed = evidence.supposed();
         Belief.Leader across = belief.leader(true);
         Identified said = Identified.of(supposed, across);
-        Optional<Ask> close = across.probability() < NEARLY
-                ? Optional.empty()
-                : reach.nearest(closing.open(said, across.hypothesis().isPresent()), evidence, repeats)
-                        .map(t -> confirm(t, closingReason(said, t)));
+        boolean nearly = across.probability() >= NEARLY;
+        Optional<Ask> close = nearly ? close(said, across, evidence, repeats) : Optional.empty();
         if (close.isEmpty() && across.probability() < Advisor.IDENTIFIED) {
             Optional<Ask> learn = learning.next(supposed, belief, repeats, across);
             if (learn.isPresent()) {
                 return learn;
             }
+        }
+        if (!nearly) {
+            // nothing tells more, so what is believed least badly is touched
+            close = close(said, across, evidence, repeats);
         }
         if (close.isEmpty() && across.hypothesis().isEmpty()) {
             close = reach.nearest(closing.lastSilences(said, repeats), evidence, repeats)
@@ -48,6 +50,12 @@ record Identifying(Job job, Fixture fixture, Closing closing, Learning learning,
                 .or(() -> belief.leader().probability() >= WHOLE || fixture.canGang()
                         ? Optional.empty()
                         : learning.single(supposed, belief, repeats, true));
+    }
+
+    /** The nearest touch that is missing for what is said. */
+    private Optional<Ask> close(Identified said, Belief.Leader across, Evidence evidence, Repeats repeats) {
+        return reach.nearest(closing.open(said, across.hypothesis().isPresent()), evidence, repeats)
+                .map(t -> confirm(t, closingReason(said, t)));
     }
 
     /**

@@ -50,8 +50,8 @@ class ReachTest {
 
     @Test
     void aPairThatNobodyElseLeadsToIsMadeOnTheWay() {
-        // A.1 with B.2 first: from A.1 with B.3 one probe leads on to A.3 with B.3
-        assertThat(tour(List.of(new int[]{0, 7}, new int[]{0, 8}, new int[]{2, 8}))[0]).isEqualTo(6);
+        // A.1 with B.6 first, far as it is: from A.1 with B.2, which is nearer, one probe leads on to A.3 with B.2
+        assertThat(tour(List.of(new int[]{0, 7}, new int[]{0, 11}, new int[]{2, 7}))[0]).isEqualTo(6);
     }
 
     @Test
@@ -75,6 +75,6 @@ class ReachTest {
             least += 2 * pairs.size();
         }
         // each pair takes a move of one probe at least
-        assertThat(seconds / least).isBetween(1.0, 1.15);
+        assertThat(seconds / least).isBetween(1.0, 1.08);
     }
 }

@@ -57,7 +57,7 @@ public final class LogStage implements StageView {
         filter.textProperty().addListener(_ -> show(session.job()));
         table.setId("log-table");
         table.setAccessibleText(t("log.title"));
-        column("log.label", Unit::label, 90);
+        column("log.label", Unit::label, 112);
         column("log.made", u -> made(u.madeAt()), 160);
         column("log.result", LogStage::result, 110);
         column("log.job", Unit::job, 220);

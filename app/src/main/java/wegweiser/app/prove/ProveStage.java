@@ -242,7 +242,8 @@ public final class ProveStage implements StageView {
                     return Notice.of(t("prove.already", before.get()));
                 }
                 Unit unit = log.add(job, fixture, Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
-                String said = t("prove.recorded", unit.label());
+                String said = t(job.cable().label().isPresent() ? "prove.recorded-page" : "prove.recorded",
+                        unit.label());
                 // what was only tested here was not made of what lies on the shelf
                 return job.done().isEmpty()
                         ? Notice.of(said)

@@ -20,6 +20,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
 import wegweiser.app.controls.Pegboard;
+import wegweiser.app.controls.ProbeDock;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
@@ -254,6 +255,25 @@ class TraceBenchTest extends WindowTest {
     }
 
     @Test
+    void theDockIsGreyOnlyWhereAnAnswerTakesLong() {
+        trace();
+        await("a touch is asked for", this::isAsked);
+        ProbeDock dock = lookup("#dock").query();
+        assertThat(call(() -> {
+            dock.setBusy(true);
+            dock.applyCss();
+            return lookup("#dock-beep").query().getOpacity();
+        })).as("at first").isEqualTo(1);
+        assertThat(call(() -> lookup("#dock-beep").query().isDisabled())).as("takes no answer").isTrue();
+        await("grey", () -> lookup("#dock-beep").query().getOpacity() < 1);
+        call(() -> {
+            dock.setBusy(false);
+            return null;
+        });
+        await("as before", () -> lookup("#dock-beep").query().getOpacity() == 1 && isAsked());
+    }
+
+    @Test
     void aShortLineLeavesOutTheTimeAndNotWhatWasTouched() {
         trace();
         call(() -> {
@@ -266,20 +286,21 @@ class TraceBenchTest extends WindowTest {
             return null;
         });
         await("two lines", () -> lookup("#reading-2").tryQuery().isPresent());
-        Region line = lookup("#reading-2").query();
-        Region other = lookup("#reading-1").query();
-        // looked at before the window lays its column out again
-        List<Boolean> timeShown = call(() -> {
+        // found and looked at in one go: the column may be filled or laid out again at any time
+        call(() -> {
+            Region line = lookup("#reading-2").query();
+            Region other = lookup("#reading-1").query();
             for (Region one : List.of(line, other)) {
+                one.applyCss();
                 one.resize(230, one.getHeight());
                 one.layout();
             }
-            return List.of(isTimeShown(line), isTimeShown(other));
+            assertThat(List.of(isTimeShown(line), isTimeShown(other))).containsExactly(false, true);
+            Label touch = (Label) line.lookup(".mono");
+            assertThat(touch.getText()).contains("A·shell – B ×3");
+            assertThat(touch.getWidth()).isGreaterThanOrEqualTo(touch.prefWidth(-1));
+            return null;
         });
-        assertThat(timeShown).containsExactly(false, true);
-        Label touch = (Label) line.lookup(".mono");
-        assertThat(touch.getText()).contains("A·shell – B ×3");
-        assertThat(touch.getWidth()).isGreaterThanOrEqualTo(touch.prefWidth(-1));
     }
 
     private static boolean isTimeShown(Region line) {

@@ -39,8 +39,7 @@ final class RedoForm extends VBox {
         end.getItems().setAll(job.ends());
         end.setValue(job.ends().getFirst());
         end.setId("redo-end");
-        end.setConverter(new Worded<>(e -> t("redo.end", e.name(),
-                Catalogue.of(job).of(e).map(ConnectorType::title).orElse(t("ends.leads")), e.device())));
+        end.setConverter(new Worded<>(this::words));
         label.setId("redo-label");
         label.setText(job.cable().label().or(() -> recorded).map(RedoForm::firstPage).orElse(""));
         label.setOnAction(_ -> go());
@@ -59,6 +58,11 @@ final class RedoForm extends VBox {
         two.setOnAction(_ -> halve.run());
         two.setVisible(job.ends().size() == 2);
         getChildren().addAll(form, two);
+    }
+
+    private String words(End of) {
+        String connector = Catalogue.of(job).of(of).map(ConnectorType::title).orElse(t("ends.leads"));
+        return t("redo.end", of.name(), of.device().isBlank() ? connector : of.device() + " · " + connector);
     }
 
     /** The number without the page of it. */

@@ -141,7 +141,8 @@ final class StepList extends VBox {
                 at = at.getParent();
             }
             Node row = lookup("#step-" + (marked + 1));
-            if (at instanceof ScrollPane scroll && row != null) {
+            // who went to another stage meanwhile sees none of it
+            if (at instanceof ScrollPane scroll && scroll.getScene() != null && row != null) {
                 // rows that were just made have no place yet
                 scroll.applyCss();
                 scroll.layout();

@@ -18,6 +18,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
@@ -75,9 +76,19 @@ final class AtEnd {
         return cable != null && cable.flat();
     }
 
-    /** Whether something lies under the sheath; yes where the cable is not known. */
+    /** Whether something is known to lie under the sheath. */
+    boolean has(CableStock.Inside thing) {
+        return cable != null && cable.inside().contains(thing);
+    }
+
+    /** The same, and yes where the cable is not known. */
     boolean mayHave(CableStock.Inside thing) {
-        return cable == null || cable.inside().contains(thing);
+        return cable == null || has(thing);
+    }
+
+    /** The resin that the job says, or the usual one. */
+    Schools.Resin resin() {
+        return job.schools().resin().orElse(Schools.Resin.QUICK);
     }
 
     boolean isStranded() {

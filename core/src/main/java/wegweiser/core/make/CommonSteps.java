@@ -20,8 +20,8 @@ final class CommonSteps {
     private static final int RIBBON_SPLIT_MM = 30;
     /** How much is left of strength fibres. */
     private static final int FIBRES_MM = 6;
-    /** Where what closes the connector presses the screen on its metal. */
-    private static final Set<Termination> SCREEN_GRIPPED = Set.of(Termination.MODULAR,
+    /** All wires go in at once, with the end of the sheath: a screen is gripped with it, and there is no room for more. */
+    private static final Set<Termination> PUSHED_IN = Set.of(Termination.MODULAR,
             Termination.CIRCULAR_DISPLACEMENT);
 
     final AtEnd at;
@@ -67,13 +67,13 @@ final class CommonSteps {
     /** What lies under the sheath and is no conductor: resin and clamps hold fibres, all else is in the way. */
     private void inside() {
         Termination way = at.type == null ? Termination.BARE : at.type.termination();
-        if (way == Termination.POTTED ? at.mayHave(Inside.FIBRES) : has(Inside.FIBRES)) {
+        if (lies(Inside.FIBRES, way)) {
             add("fibres", new Deed.Ready(at.name(), List.of(), 90), fibres(way), "blade", FIBRES_MM);
         }
-        if (way == Termination.POTTED ? at.mayHave(Inside.INNER_SHEATH) : has(Inside.INNER_SHEATH)) {
+        if (lies(Inside.INNER_SHEATH, way)) {
             add("inner", new Deed.Ready(at.name(), List.of(), 60), "inner", "blade");
         }
-        if (has(Inside.CROSS) && way != Termination.MODULAR) {
+        if (at.has(Inside.CROSS) && way != Termination.MODULAR) {
             add("cross", new Deed.Ready(at.name(), List.of(), 20), "cross", "blade");
         }
     }
@@ -89,17 +89,16 @@ final class CommonSteps {
         };
     }
 
-    private boolean has(Inside thing) {
-        return at.cable != null && at.cable.inside().contains(thing);
+    /** What is cast has to be looked for under a sheath that is not known; elsewhere it would be in nobody's way. */
+    private boolean lies(Inside thing, Termination way) {
+        return way == Termination.POTTED ? at.mayHave(thing) : at.has(thing);
     }
 
     /** What is not needed here is folded back, not cut. */
     void spares() {
         List<String> spare = at.spare();
         if (!spare.isEmpty()) {
-            // nothing that is folded back goes into a plug or under an insert with the rest
-            boolean room = at.type == null || !Set.of(Termination.MODULAR, Termination.CIRCULAR_DISPLACEMENT)
-                    .contains(at.type.termination());
+            boolean room = at.type == null || !PUSHED_IN.contains(at.type.termination());
             add("spares", new Deed.PutBack(at.name(), spare), room ? "spares" : "spares-off",
                     room ? "" : "ends-fly", Words.list(spare), at.name());
         }
@@ -186,13 +185,13 @@ final class CommonSteps {
     /** A wire that is planned to a contact outside the order, such as the shell of a plug without a screen. */
     void shellJoint(String textKey) {
         List<String> toShell = at.wires.get(Contact.SHELL);
-        boolean bare = toShell != null && at.cable != null && at.cable.isScreened()
+        boolean screenAlone = toShell != null && at.cable != null && at.cable.isScreened()
                 && toShell.stream().allMatch(EndWires::isScreen);
         if (toShell == null || !at.type.has(Contact.SHELL)
-                || bare && SCREEN_GRIPPED.contains(at.type.termination())) {
+                || screenAlone && PUSHED_IN.contains(at.type.termination())) {
             return;
         }
-        if (bare) {
+        if (screenAlone) {
             boolean spliced = at.type.termination() == Termination.SPLICE;
             add("joint:" + Contact.SHELL,
                     new Deed.Join(at.name(), List.of(at.at(Contact.SHELL)), toShell, 60),

@@ -23,7 +23,7 @@ final class ModularEnd {
         common.open(at.isFlat() ? TRIM_MM : CutList.sheathMm(type));
         if (!at.isFlat() && at.cable != null) {
             at.list.add("filler", new Deed.Ready(at.name(), List.of(), 20),
-                    at.mayHave(CableStock.Inside.CROSS) ? "filler" : "sheath-square", "blade");
+                    at.has(CableStock.Inside.CROSS) ? "filler" : "sheath-square", "blade");
         }
         common.spares();
         common.screen();

@@ -24,7 +24,7 @@ final class PottedEnd {
         at.list.add("test-wires", new Deed.Test(at.name(), at.contacts()), "beep-wires", "", at.name());
         at.list.add("pot", new Deed.Cover(at.name(), 180), at.mayHave(FIBRES) ? "pour-cup" : "pour-cup-plain",
                 "adhesive");
-        Schools.Resin resin = resin(at);
+        Schools.Resin resin = at.resin();
         at.list.add("handle", new Deed.Wait(at.name(), resin.touchSeconds()), "cure-handle", "adhesive");
         at.list.add("work", new Deed.Wait(at.name(), resin.workSeconds() - resin.touchSeconds()), "cure-work",
                 "");
@@ -37,10 +37,5 @@ final class PottedEnd {
         at.list.add("full", new Deed.Wait(at.name(), resin.fullSeconds() - resin.workSeconds(),
                 at.name() + ":work"), "cure-full", "");
         common.testAgain();
-    }
-
-    /** The resin that the job says, or the usual one. */
-    static Schools.Resin resin(AtEnd at) {
-        return at.job.schools().resin().orElse(Schools.Resin.QUICK);
     }
 }

@@ -30,7 +30,7 @@ final class SplicedEnd {
         common.cool();
         if (cast) {
             at.list.add("pot", new Deed.Cover(at.name(), 240), "pour-head", "adhesive");
-            at.list.add("cure", new Deed.Wait(at.name(), PottedEnd.resin(at).fullSeconds()), "cure-head",
+            at.list.add("cure", new Deed.Wait(at.name(), at.resin().fullSeconds()), "cure-head",
                     "adhesive");
         }
         common.testAgain();

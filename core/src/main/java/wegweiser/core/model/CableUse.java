@@ -56,6 +56,11 @@ public record CableUse(Optional<String> stock, OptionalDouble lengthMm, Optional
         return new CableUse(stock, lengthMm, own, way, cutOff, number, extra);
     }
 
+    /** Another cable like this one: without the number, and what was cut off it. */
+    public CableUse another() {
+        return new CableUse(stock, lengthMm, own, way, List.of(), Optional.empty(), extra);
+    }
+
     /** This cable, shorter by what was cut off an end. */
     public CableUse withCutOff(CutOff piece) {
         List<CutOff> all = new ArrayList<>(cutOff);

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wegweiser.core.model.Job;
@@ -33,8 +32,7 @@ public record JobFolder(Workshop workshop) {
     /** Puts a job as it is into a file of its own, under another title. */
     public Path duplicate(Path file, String title) throws IOException, BadFile {
         Job job = JobFile.read(file);
-        // a number is on one cable alone
-        return add(job.withTitle(title).withCable(job.cable().withLabel(Optional.empty())));
+        return add(job.withTitle(title).withCable(job.cable().another()));
     }
 
     /** Puts a job into a file of its own, named after its title. */

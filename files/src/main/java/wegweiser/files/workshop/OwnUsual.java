@@ -49,7 +49,8 @@ public record OwnUsual(Workshop workshop) {
     public Path keep(Job job, String title) throws IOException {
         Path file = workshop.fresh(folder(), title);
         JobFile.write(file,
-                job.withTitle(title).withReadings(List.of()).unbuilt().withSetAside(List.of()));
+                job.withTitle(title).withCable(job.cable().another()).withReadings(List.of()).unbuilt()
+                        .withSetAside(List.of()));
         return file;
     }
 }

@@ -8,9 +8,12 @@ import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wegweiser.core.model.CableUse;
+import wegweiser.core.model.CutOff;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
@@ -54,6 +57,19 @@ class JobFolderTest {
         touched(folder.add(job("third")), 3);
         touched(folder.add(job("second")), 2);
         assertThat(titles()).containsExactly("third", "second", "first");
+    }
+
+    @Test
+    void theNumberOfACableIsNotOnACopyNorOnWhatStartsFromIt() throws Exception {
+        Job redone = job("redone").withCable(CableUse.of("control-4", 1500).withCutOff(CutOff.of("A", 30))
+                .withLabel(Optional.of("W-0007")));
+        Path file = folder.add(redone);
+        assertThat(JobFile.read(file).cable()).as("where it is meant").isEqualTo(redone.cable());
+        for (Path other : List.of(folder.duplicate(file, "copy"),
+                new OwnUsual(workshop).keep(redone, "to start from"))) {
+            CableUse cable = JobFile.read(other).cable();
+            assertThat(cable).isEqualTo(CableUse.of("control-4", 1470));
+        }
     }
 
     @Test

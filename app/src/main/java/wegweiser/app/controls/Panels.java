@@ -55,6 +55,13 @@ public final class Panels {
         return box;
     }
 
+    /** Fields and the words for them side by side, at one height. */
+    public static HBox beside(Node... fields) {
+        HBox box = new HBox(8, fields);
+        box.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return box;
+    }
+
     /** A heading that gives way, and a hint that does not. */
     public static HBox titleLine(Label title, Label hint, Node... more) {
         hint.setWrapText(false);

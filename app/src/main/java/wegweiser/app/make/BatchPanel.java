@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.binding.Bindings;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -74,7 +75,7 @@ final class BatchPanel extends VBox {
         Button back = new Button(t("batch.close"));
         back.setOnAction(_ -> close.run());
         ScrollPane scroll = Panels.scroll(timetable);
-        scroll.setPrefHeight(210);
+        scroll.prefViewportHeightProperty().bind(Bindings.min(timetable.prefHeightProperty(), 200));
         ready.setWrapText(true);
         Label times = Panels.quiet(HandWords.of(choices.handTimesProperty().get()));
         times.setId("batch-times");

@@ -61,9 +61,9 @@ public final class CableForm extends VBox {
         grid.getStyleClass().add("key-list");
         grid.addRow(0, new Label(t("own.name")), title);
         grid.addRow(1, new Label(t("cable.cores")), cores);
-        grid.addRow(2, new Label(t("cable.length")), new HBox(8, length, new Label("m")));
+        grid.addRow(2, new Label(t("cable.length")), Panels.beside(length, new Label("m")));
         grid.addRow(3, new Label(t("cable.size")),
-                new HBox(8, awg, new Label("AWG"), diameter, new Label("mm")));
+                Panels.beside(awg, new Label("AWG"), diameter, new Label("mm")));
         grid.addRow(4, new Label(""), new HBox(14, screen, solid));
         HBox under = new HBox(14);
         for (CableStock.Inside thing : CableStock.Inside.values()) {

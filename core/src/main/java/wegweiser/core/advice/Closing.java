@@ -3,7 +3,6 @@ package wegweiser.core.advice;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.IntStream;
 import wegweiser.core.belief.Hypotheses;
 import wegweiser.core.belief.Hypothesis;
@@ -116,8 +115,7 @@ record Closing(TerminalIndex index, Depth depth, PairMatrix joinedSomewhere, Bit
 
     /** How many touches that is, as long as none of them beeps: one for every two nets. */
     int touches(Identified said, boolean named) {
-        return (int) open(said, named).stream().map(p -> Set.of(said.net(p[0]), said.net(p[1]))).distinct()
-                .count();
+        return (int) open(said, named).stream().map(p -> said.need(p[0], p[1])).distinct().count();
     }
 
     /** Contacts of one end that are often joined, where one of them is taken by another end and the other is not. */

@@ -25,6 +25,8 @@ public final class Identified {
     private final Partition said;
     private final List<int[]> believed = new ArrayList<>();
     private final List<int[]> free = new ArrayList<>();
+    /** Contacts that readings join to another end, and those that are said to be. */
+    private final BitSet found = new BitSet();
     private final BitSet taken = new BitSet();
     private int unseen;
 
@@ -41,9 +43,13 @@ public final class Identified {
         for (int a = 0; a < n; a++) {
             BitSet here = endsOfNet.get(nets.root(a));
             if (here.cardinality() > 1) {
-                taken.set(a);
+                found.set(a);
             }
             for (int b = a + 1; b < n; b++) {
+                if (end[a] != end[b] && said.isJoined(a, b)) {
+                    taken.set(a);
+                    taken.set(b);
+                }
                 boolean known = nets.isJoined(a, b) || evidence.isApart(a, b);
                 if (!known && said.isJoined(a, b)) {
                     believed.add(new int[]{a, b});
@@ -90,18 +96,22 @@ public final class Identified {
     }
 
     /**
-     * The touches between the nets of two contacts, of different ends where there are any; none where it is known, or said,
-     * what lies between them.
+     * The touches between the nets that are said of two contacts, of different ends where there are any; none where it is
+     * known, or said, what lies between them. While a join of theirs is only believed they are as good as afterwards: once
+     * it is touched, all of its net is known to be apart.
      */
     List<int[]> between(int one, int other) {
-        Partition nets = evidence.partition();
-        if (nets.isJoined(one, other) || evidence.isApart(one, other) || said.isJoined(one, other)) {
+        if (said.isJoined(one, other)) {
             return List.of();
         }
         List<int[]> across = new ArrayList<>();
-        for (int a = 0; a < nets.size(); a++) {
-            for (int b = 0; b < nets.size(); b++) {
-                if (nets.isJoined(a, one) && nets.isJoined(b, other) && !evidence.isSameEnd(a, b)) {
+        int[] others = net(other);
+        for (int a : net(one)) {
+            for (int b : others) {
+                if (evidence.isApart(a, b)) {
+                    return List.of();
+                }
+                if (!evidence.isSameEnd(a, b)) {
                     across.add(new int[]{Math.min(a, b), Math.max(a, b)});
                 }
             }
@@ -109,12 +119,21 @@ public final class Identified {
         return across.isEmpty() ? List.of(new int[]{one, other}) : across;
     }
 
-    /** The net that readings give a contact to, by the number of its first. */
-    int net(int terminal) {
-        return evidence.partition().root(terminal);
+    private int[] net(int terminal) {
+        return IntStream.range(0, said.size()).filter(i -> said.isJoined(i, terminal)).toArray();
     }
 
-    /** Whether readings join a contact to another end. */
+    /**
+     * What a touch of two contacts is for: the same number for all that tell the same, as long as what is said is so. Two
+     * parts of a net that is said are to be joined, two nets to be apart.
+     */
+    long need(int one, int other) {
+        Partition nets = said.isJoined(one, other) ? evidence.partition() : said;
+        long root = nets.root(one);
+        return Math.min(root, nets.root(other)) << 32 | Math.max(root, nets.root(other));
+    }
+
+    /** Whether a contact is said to be joined to another end. */
     boolean isTaken(int terminal) {
         return taken.get(terminal);
     }
@@ -147,21 +166,21 @@ public final class Identified {
     }
 
     private boolean isLoose(int i) {
-        return !taken.get(i) && IntStream.range(0, said.size()).noneMatch(j -> j != i && said.isJoined(i, j));
+        return !found.get(i) && IntStream.range(0, said.size()).noneMatch(j -> j != i && said.isJoined(i, j));
     }
 
     private BitSet unlooked() {
-        BitSet found = new BitSet();
+        BitSet unlooked = new BitSet();
         free.forEach(pair -> {
             // a pin that was touched against all pins is open; of a shell that was not, the shell is named
             if (isShell(pair[0]) == isShell(pair[1]) || isShell(pair[0])) {
-                found.set(pair[0]);
+                unlooked.set(pair[0]);
             }
             if (isShell(pair[0]) == isShell(pair[1]) || isShell(pair[1])) {
-                found.set(pair[1]);
+                unlooked.set(pair[1]);
             }
         });
-        return found;
+        return unlooked;
     }
 
     private boolean isShell(int terminal) {

@@ -16,7 +16,7 @@ import wegweiser.core.words.Words;
  */
 record Identifying(Job job, Fixture fixture, Closing closing, Learning learning, Reach reach) {
     /** Belief from which what is only believed is touched in turn, nearest first, instead of what tells most. */
-    private static final double NEARLY = 0.98;
+    private static final double NEARLY = 0.97;
     /** Belief in all that is joined from which joins within the ends are no longer looked for. */
     static final double WHOLE = 0.95;
 
@@ -42,7 +42,7 @@ record Identifying(Job job, Fixture fixture, Closing closing, Learning learning,
             close = close(said, across, evidence, repeats);
         }
         if (close.isEmpty() && across.hypothesis().isEmpty()) {
-            close = reach.nearest(closing.lastSilences(said, repeats), evidence, repeats)
+            close = reach.nearest(closing.lastSilences(said, repeats), said::need, evidence, repeats)
                     .map(t -> confirm(t, Words.say("advisor.last-silence", t.red().getFirst(),
                             t.black().getFirst())));
         }
@@ -54,7 +54,8 @@ record Identifying(Job job, Fixture fixture, Closing closing, Learning learning,
 
     /** The nearest touch that is missing for what is said. */
     private Optional<Ask> close(Identified said, Belief.Leader across, Evidence evidence, Repeats repeats) {
-        return reach.nearest(closing.open(said, across.hypothesis().isPresent()), evidence, repeats)
+        return reach
+                .nearest(closing.open(said, across.hypothesis().isPresent()), said::need, evidence, repeats)
                 .map(t -> confirm(t, closingReason(said, t)));
     }
 

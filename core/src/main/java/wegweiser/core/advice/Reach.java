@@ -1,48 +1,81 @@
 package wegweiser.core.advice;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import wegweiser.core.evidence.Depth;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 
-/** Which of several touches of the same worth lies nearest to where the hands are. */
+/** Which of several touches of the same worth comes next, so that the hands move least until all of them are made. */
 record Reach(TerminalIndex index, Fixture fixture, CostModel cost, Depth depth) {
-    /** What each pair that shares a contact with another counts against a second. */
-    private static final double SHARED = 0.2;
+    /** So many of the nearest are tried as the beginning of a tour. */
+    private static final int TRIED = 12;
+    /** More stops than this are not toured: the nearest comes next. */
+    private static final int MOST = 200;
+    /** What a millimetre counts against a second. */
+    private static final double SECONDS_A_MM = 0.01;
+
+    /** What a pair of terminals, by their numbers, is touched for. */
+    @FunctionalInterface
+    interface Need {
+        long of(int one, int other);
+    }
 
     /**
-     * The nearest of some pairs that were not touched too often, of different ends sooner than of one. Of those that are
-     * equally near the one whose contacts are wanted least by others, so that no pair is left over to which both probes have
-     * to move (Warnsdorff's rule for a tour that visits each place once, 1823). O(pairs).
+     * The touch with which the shortest {@link Tour} begins, of pairs that were not touched too often; of different ends
+     * sooner than of one. O({@link #TRIED} x pairs²).
+     *
+     * @param need the same number for pairs of which one is enough
      */
-    Optional<Touch> nearest(List<int[]> pairs, Evidence evidence, Repeats repeats) {
+    Optional<Touch> nearest(List<int[]> pairs, Need need, Evidence evidence, Repeats repeats) {
+        List<int[]> open = pairs.stream().filter(p -> !repeats.isEnough(p[0], p[1])).toList();
+        if (open.isEmpty()) {
+            return Optional.empty();
+        }
         Hands hands = Hands.of(evidence);
-        int[] wanted = new int[index.size()];
-        for (int[] pair : pairs) {
-            if (!repeats.isEnough(pair[0], pair[1])) {
-                wanted[pair[0]]++;
-                wanted[pair[1]]++;
+        int red = hands.last().map(t -> number(t.red())).orElse(-1);
+        int black = hands.last().map(t -> number(t.black())).orElse(-1);
+        Tour tour = new Tour(stops(open, need), index.size(),
+                fixture == Fixture.CLIP ? cost.reclip() : cost.moveProbe(), cost.moveProbe());
+        double[] score = IntStream.range(0, open.size())
+                .mapToDouble(k -> tour.score(k, red, black) - SECONDS_A_MM
+                        * hands.nearness(evidence, depth, new int[][]{{open.get(k)[0]}, {open.get(k)[1]}}))
+                .toArray();
+        List<Integer> tried = IntStream.range(0, open.size()).boxed()
+                .sorted(Comparator.comparingDouble(k -> score[k]))
+                .limit(open.size() > MOST ? 1 : TRIED).toList();
+        int best = tried.getFirst();
+        double least = Double.MAX_VALUE;
+        for (int first : tried.size() > 1 ? tried : List.<Integer>of()) {
+            double seconds = tour.seconds(first, red, black);
+            if (seconds < least) {
+                least = seconds;
+                best = first;
             }
         }
-        Touch best = null;
-        double bestScore = Double.MAX_VALUE;
+        return Optional.of(index.touch(new int[]{open.get(best)[0]}, new int[]{open.get(best)[1]}));
+    }
+
+    private List<Tour.Stop> stops(List<int[]> pairs, Need need) {
+        Map<Long, Integer> needs = new HashMap<>();
+        List<Tour.Stop> stops = new ArrayList<>();
         for (int[] pair : pairs) {
-            if (repeats.isEnough(pair[0], pair[1])) {
-                continue;
-            }
-            int[][] candidate = {{pair[0]}, {pair[1]}};
-            Touch touch = index.touch(candidate[0], candidate[1]);
-            boolean sameEnd = index.get(pair[0]).end().equals(index.get(pair[1]).end());
-            double score = cost.seconds(hands.last(), touch, fixture)
-                    - 0.01 * hands.nearness(evidence, depth, candidate) + (sameEnd ? 3 : 0)
-                    + SHARED * (wanted[pair[0]] + wanted[pair[1]]);
-            if (score < bestScore) {
-                bestScore = score;
-                best = touch;
-            }
+            stops.add(new Tour.Stop(pair[0], pair[1],
+                    needs.computeIfAbsent(need.of(pair[0], pair[1]), _ -> needs.size()),
+                    index.get(pair[0]).end().equals(index.get(pair[1]).end())));
         }
-        return Optional.ofNullable(best);
+        return stops;
+    }
+
+    /** Number of the terminal that a probe is on, or -1 where it holds several. */
+    private int number(List<Terminal> side) {
+        return side.size() == 1 ? index.of(side.getFirst()) : -1;
     }
 }

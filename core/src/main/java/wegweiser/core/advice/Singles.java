@@ -19,7 +19,7 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
     private static final double DOUBT_BITS = 0.05;
     private static final double NOTHING = 1e-5;
     /** From this share on a wiring leads. */
-    private static final double LEADS = 0.4;
+    private static final double LEADS = 0.25;
     /** What a touch must tell per second against the most telling one to be made for a shorter walk. */
     private static final double KEPT = 0.3;
     private static final int WALKS = 10;

@@ -2,8 +2,11 @@ package wegweiser.core.evidence;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -19,7 +22,8 @@ import wegweiser.core.wiring.Partition;
 /**
  * What a proof rests on alone. Without one of these readings it would not hold, or would name other parts, and if that
  * one were wrong nothing would show it. If no reading stands alone, one wrong reading cannot make a false proof, for the
- * others prove the same without it. Found by leaving each out in turn: as many weighings as there are readings.
+ * others prove the same without it. Found by leaving each out in turn: as many weighings as there are readings of which none
+ * other says just the same.
  *
  * @param readings their numbers, from 1
  * @param pairs the pairs of terminals that would be known less without one of them
@@ -38,15 +42,28 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
     static Alone in(Evidence evidence) {
         List<Integer> readings = new ArrayList<>();
         Set<Pair> pairs = new LinkedHashSet<>();
+        Map<Reading, Integer> alike = new HashMap<>();
+        evidence.readings().forEach(r -> alike.merge(said(r), 1, Integer::sum));
         for (int number = 1; number <= evidence.readings().size(); number++) {
-            List<Pair> lost = lost(evidence, without(evidence, List.of(number)),
-                    evidence.readings().get(number - 1));
+            Reading reading = evidence.readings().get(number - 1);
+            if (alike.get(said(reading)) > 1 && Meaning.of(reading) != Meaning.SHOWS_PART) {
+                // the other one stands for it; of values the last one counts
+                continue;
+            }
+            List<Pair> lost = lost(evidence, without(evidence, List.of(number)), reading);
             if (!lost.isEmpty()) {
                 readings.add(number);
                 pairs.addAll(lost);
             }
         }
         return new Alone(readings, List.copyOf(pairs));
+    }
+
+    /** A reading without when it was noted. */
+    private static Reading said(Reading reading) {
+        return new Reading(reading.mode(), reading.touch(), reading.outcome(), reading.how(),
+                Optional.empty(),
+                Map.of());
     }
 
     /** What is known without some readings. */

@@ -81,11 +81,7 @@ public final class CopperProof {
         classes = graph.partition();
         apart = new PairMatrix(classes.size());
         for (Item item : parting) {
-            for (int r : item.red()) {
-                for (int b : item.black()) {
-                    apart.markBoth(classes.root(r), classes.root(b));
-                }
-            }
+            apart.markBetween(classes.roots(item.red()), classes.roots(item.black()));
         }
     }
 

@@ -107,10 +107,8 @@ public final class Evidence {
             if (item.meaning() == Meaning.JOINS && item.isSingle()) {
                 joinedDirectly.markBoth(item.red()[0], item.black()[0]);
             }
-            for (int r : item.meaning().isApart() ? item.red() : new int[0]) {
-                for (int b : item.black()) {
-                    apartDirectly.markBoth(r, b);
-                }
+            if (item.meaning().isApart()) {
+                apartDirectly.markBetween(item.red(), item.black());
             }
         }
         this.ownEnd = new int[n];

@@ -66,14 +66,12 @@ public final class Looked {
                 }
             }
         }
-        for (int r : item.red()) {
-            for (int b : item.black()) {
-                if (reading.mode() == Mode.OHMS) {
-                    ohms.markBoth(classes.root(r), classes.root(b));
-                } else if (reading.mode() == Mode.DIODE) {
-                    diode.mark(classes.root(r), classes.root(b));
-                }
-            }
+        int[] red = classes.roots(item.red());
+        int[] black = classes.roots(item.black());
+        if (reading.mode() == Mode.OHMS) {
+            ohms.markBetween(red, black);
+        } else if (reading.mode() == Mode.DIODE) {
+            diode.markEach(red, black);
         }
     }
 

@@ -12,16 +12,43 @@ public final class PairMatrix {
 
     /** Marks the pair in this order. */
     public void mark(int from, int to) {
+        row(from).set(to);
+    }
+
+    private BitSet row(int from) {
         if (rows[from] == null) {
             rows[from] = new BitSet(rows.length);
         }
-        rows[from].set(to);
+        return rows[from];
     }
 
     /** Marks the pair in both orders. */
     public void markBoth(int a, int b) {
         mark(a, b);
         mark(b, a);
+    }
+
+    /** Marks each of some with each of others, in both orders. O((some + others) x size / 64). */
+    public void markBetween(int[] some, int[] others) {
+        markEach(some, others);
+        markEach(others, some);
+    }
+
+    /** Marks each of some with each of others in this order. */
+    public void markEach(int[] some, int[] others) {
+        if (others.length == 1) {
+            for (int from : some) {
+                row(from).set(others[0]);
+            }
+            return;
+        }
+        BitSet all = new BitSet(rows.length);
+        for (int to : others) {
+            all.set(to);
+        }
+        for (int from : some) {
+            row(from).or(all);
+        }
     }
 
     /** Whether the pair was marked in this order. */

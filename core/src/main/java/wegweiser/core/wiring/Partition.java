@@ -40,6 +40,15 @@ public final class Partition {
         return roots[i];
     }
 
+    /** The roots of some things, in their order. */
+    public int[] roots(int[] some) {
+        int[] found = new int[some.length];
+        for (int k = 0; k < some.length; k++) {
+            found[k] = roots[some[k]];
+        }
+        return found;
+    }
+
     public boolean isRoot(int i) {
         return roots[i] == i;
     }

@@ -3,8 +3,10 @@ package wegweiser.core.advice;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.Samples;
+import wegweiser.core.evidence.Alone;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.model.Job;
@@ -71,6 +73,12 @@ class AloneTest {
         }
     }
 
+    /** Of a cable of copper only: the readings without which not all would be read. */
+    private static List<Integer> neededAlone(Advisor advisor, Evidence evidence) {
+        return IntStream.rangeClosed(1, evidence.readings().size())
+                .filter(k -> !advisor.proof(Alone.without(evidence, List.of(k))).isRead()).boxed().toList();
+    }
+
     @Test
     void theAdvisorReadsAgainWhatStandsAlone() {
         Job truth = Samples.job("dsub-9-socket", "dsub-9-plug", "2-3 3-2 5-5");
@@ -91,8 +99,13 @@ class AloneTest {
             assertThat(proof.unproved() == 0).as("%s", goal).isEqualTo(proof.isProved());
             for (int k = 0; k < run.readings().size(); k++) {
                 Evidence before = new Evidence(index, run.readings().subList(0, k));
-                if (!advisor.proof(before).isProved()) {
+                Proof then = advisor.proof(before);
+                if (!then.isProved()) {
                     assertThat(advisor.next(before).orElseThrow().why()).doesNotContain("roved");
+                }
+                if (then.isRead()) {
+                    assertThat(then.alone()).as("after %d readings, %s", k, goal)
+                            .isEqualTo(neededAlone(advisor, before));
                 }
             }
         }

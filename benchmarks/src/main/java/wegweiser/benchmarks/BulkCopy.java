@@ -1,0 +1,77 @@
+package wegweiser.benchmarks;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.lang.classfile.ClassFile;
+import java.lang.classfile.CodeBuilder;
+import java.lang.classfile.Label;
+import java.lang.classfile.MethodModel;
+import java.lang.constant.ClassDesc;
+import java.lang.constant.ConstantDescs;
+import java.lang.constant.MethodTypeDesc;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/**
+ * Writes the window of the headless platform as a class that copies a picture row by row, as a display does. The one that
+ * comes with the toolkit copies it pixel by pixel, on the thread of the interface, with a new buffer for each: about a
+ * million a picture, which is a third of what would be measured. Put the folder first on the class path.
+ */
+public final class BulkCopy {
+    private static final String WINDOW = "com/sun/glass/ui/headless/HeadlessWindow";
+    private static final ClassDesc OWN = ClassDesc.ofInternalName(WINDOW);
+    private static final ClassDesc PIXELS = ClassDesc.of("com.sun.glass.ui.Pixels");
+    private static final ClassDesc BYTES = ClassDesc.of("java.nio.ByteBuffer");
+    private static final ClassDesc INTS = ClassDesc.of("java.nio.IntBuffer");
+    private static final MethodTypeDesc NUMBER = MethodTypeDesc.of(ConstantDescs.CD_int);
+    /** Width of the screen, in pixels. */
+    private static final int SCREEN = 1000;
+
+    private BulkCopy() {}
+
+    /** The one argument is the folder. */
+    public static void main(String[] args) throws IOException {
+        byte[] old;
+        try (InputStream in = BulkCopy.class.getClassLoader().getResourceAsStream(WINDOW + ".class")) {
+            old = in.readAllBytes();
+        }
+        ClassFile file = ClassFile.of();
+        byte[] made = file.transformClass(file.parse(old), (builder, element) -> {
+            if (element instanceof MethodModel method && method.methodName().equalsString("blit")) {
+                builder.withMethodBody(method.methodName(), method.methodType(), method.flags().flagsMask(),
+                        BulkCopy::copy);
+            } else {
+                builder.with(element);
+            }
+        });
+        Path to = Path.of(args[0]).resolve(WINDOW + ".class");
+        Files.createDirectories(to.getParent());
+        Files.write(to, made);
+    }
+
+    /** For each row: {@code frameBuffer.asIntBuffer().put((y + row) * SCREEN + x, pixels, row * width, width)}. */
+    private static void copy(CodeBuilder code) {
+        int buffer = 2;
+        int row = 3;
+        int width = 4;
+        Label next = code.newLabel();
+        Label end = code.newLabel();
+        code.aload(1).invokevirtual(PIXELS, "getBuffer", MethodTypeDesc.of(ClassDesc.of("java.nio.Buffer")))
+                .checkcast(INTS).astore(buffer);
+        code.aload(1).invokevirtual(PIXELS, "getWidth", NUMBER).istore(width);
+        code.iconst_0().istore(row);
+        code.labelBinding(next);
+        code.iload(row).aload(1).invokevirtual(PIXELS, "getHeight", NUMBER).if_icmpge(end);
+        code.aload(0).getfield(OWN, "frameBuffer", BYTES)
+                .invokevirtual(BYTES, "asIntBuffer", MethodTypeDesc.of(INTS));
+        code.aload(0).invokevirtual(OWN, "getY", NUMBER).iload(row).iadd().loadConstant(SCREEN).imul();
+        code.aload(0).invokevirtual(OWN, "getX", NUMBER).iadd();
+        code.aload(buffer).iload(row).iload(width).imul().iload(width);
+        code.invokevirtual(INTS, "put",
+                MethodTypeDesc.of(INTS, ConstantDescs.CD_int, INTS, ConstantDescs.CD_int,
+                        ConstantDescs.CD_int))
+                .pop();
+        code.iinc(row, 1).goto_(next);
+        code.labelBinding(end).return_();
+    }
+}

@@ -24,6 +24,14 @@ public final class JobFile {
     /** The ending of job files. */
     public static final String ENDING = ".wegweiser.json";
 
+    /** A job with one of each that nearly every job has. */
+    private static final String SMALL = """
+            {"format": "wegweiser-job", "version": 2, "title": "",
+             "ends": [{"name": "A", "connector": "dsub-9-plug",
+               "pinout": [{"contact": "1", "signal": "DCD", "direction": "in", "level": "rs232"}]}],
+             "links": [{"from": "A.1", "to": "A.2"}],
+             "readings": [{"mode": "continuity", "red": ["A.1"], "black": ["A.2"], "result": "beep"}]}
+            """;
     private static final SchemaCheck SCHEMA = new SchemaCheck(schema());
 
     private JobFile() {}
@@ -35,6 +43,11 @@ public final class JobFile {
 
     /** Gets ready to read and write jobs, so that the first is there as fast as the next. */
     public static void prepare() {
+        try {
+            parse(SMALL, "small");
+        } catch (BadFile e) {
+            throw new IllegalStateException(e);
+        }
         Mapping.prepare(Job.class);
         Catalogue.standard();
     }

@@ -1,6 +1,7 @@
 package wegweiser.files.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
@@ -43,6 +44,11 @@ class JobFileTest {
 
     @TempDir
     private Path folder;
+
+    @Test
+    void theSmallJobThatIsReadAheadOfAllOthersIsOne() {
+        assertThatCode(JobFile::prepare).doesNotThrowAnyException();
+    }
 
     @Test
     void whatIsWrittenIsReadBackTheSame() throws Exception {

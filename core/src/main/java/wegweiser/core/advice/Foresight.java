@@ -40,8 +40,17 @@ final class Foresight {
         double seconds(Move from, Move to);
     }
 
-    /** A chosen touch with what it and the best one after it tell per second. */
-    record Choice(Move move, double rate) {}
+    /**
+     * A chosen touch.
+     *
+     * @param rate what it and the best one after it tell per second
+     * @param onTheWay whether others tell more, and it was chosen for the shorter way on from it
+     */
+    record Choice(Move move, double rate, boolean onTheWay) {
+        Choice(Move move, double rate) {
+            this(move, rate, false);
+        }
+    }
 
     /** The touch that with the one after it tells most per second; the list must not be empty. */
     static Choice best(List<Choice> choices) {

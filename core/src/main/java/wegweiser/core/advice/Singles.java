@@ -97,7 +97,7 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
                 }
             }
         }
-        return best;
+        return best == telling ? telling : new Foresight.Choice(best.move(), best.rate(), true);
     }
 
     /** Number of the terminal that a probe is on, or -1 where it holds several. */

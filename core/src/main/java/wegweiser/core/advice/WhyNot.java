@@ -32,14 +32,29 @@ public final class WhyNot {
         if (proposal.isEmpty()) {
             return Words.say("why-not.done");
         }
-        List<Reading> readings = evidence.readings();
-        Optional<Touch> last = readings.isEmpty()
-                ? Optional.empty()
-                : Optional.of(readings.getLast().touch());
-        double seconds = Math.max(1, cost.seconds(last, touch, fixture));
+        double seconds = seconds(evidence, touch, cost, fixture);
         double p = belief.joined(i, j);
-        double bits = Foresight.entropy(p);
-        return Words.say("why-not.worth", Math.round(100 * p), Words.number(bits), Words.number(seconds),
-                Words.number(Math.max(1, cost.seconds(last, proposal.get().touch(), fixture))));
+        double least = seconds(evidence, proposal.get().touch(), cost, fixture);
+        if (bits(evidence, belief, proposal.get()) / least <= Foresight.entropy(p) / seconds) {
+            return Words.say("why-not.later", Math.round(100 * p), Words.number(seconds));
+        }
+        return Words.say("why-not.worth", Math.round(100 * p), Words.number(Foresight.entropy(p)),
+                Words.number(seconds), Words.number(least));
+    }
+
+    private static double seconds(Evidence evidence, Touch touch, CostModel cost, Fixture fixture) {
+        List<Reading> readings = evidence.readings();
+        return Math.max(1, cost.seconds(readings.isEmpty()
+                ? Optional.empty()
+                : Optional.of(readings.getLast().touch()), touch, fixture));
+    }
+
+    /** What a proposed touch tells about the wiring by itself; nothing where it is made for something else, or of a gang. */
+    private static double bits(Evidence evidence, Belief belief, Proposal proposal) {
+        Touch touch = proposal.touch();
+        return proposal.purpose() == Proposal.Purpose.LEARN && touch.isSingle()
+                ? Foresight.entropy(belief.joined(evidence.index().of(touch.red().getFirst()),
+                        evidence.index().of(touch.black().getFirst())))
+                : 0;
     }
 }

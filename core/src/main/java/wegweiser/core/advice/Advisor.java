@@ -17,7 +17,6 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
-import wegweiser.core.wiring.Partition;
 import wegweiser.core.words.Words;
 
 /**
@@ -216,11 +215,9 @@ public final class Advisor {
         String title = leader.hypothesis().map(Hypothesis::title).orElse(Words.say("advisor.other"));
         // with a comb everything is proved in the end, and a buzzer cannot tell a small resistor from copper
         Mode mode = fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
-        Partition nets = evidence.partition();
-        Reach.Need need = (one, other) -> (long) Math.min(nets.root(one), nets.root(other)) << 32
-                | Math.max(nets.root(one), nets.root(other));
-        return reach.nearest(pairs, need, evidence, repeats).map(t -> proposal(evidence, belief, t, mode,
-                Proposal.Purpose.CONFIRM, Words.say("advisor.confirm", title)));
+        return reach.next(pairs, evidence.partition()::pair, evidence, repeats)
+                .map(t -> proposal(evidence, belief, t, mode,
+                        Proposal.Purpose.CONFIRM, Words.say("advisor.confirm", title)));
     }
 
     private Optional<Proposal> isolate(Evidence evidence, Belief belief, Repeats repeats) {

@@ -28,9 +28,13 @@ public record CostModel(double moveProbe, double reclip, double gang, double cha
 
     /** Seconds from one placement to the next; from nowhere when there was none before. */
     public double seconds(Optional<Touch> before, Touch next, Fixture fixture) {
-        return side(before.map(Touch::red).orElse(List.of()), next.red(),
-                fixture == Fixture.CLIP ? reclip : moveProbe)
+        return side(before.map(Touch::red).orElse(List.of()), next.red(), moveRed(fixture))
                 + side(before.map(Touch::black).orElse(List.of()), next.black(), moveProbe);
+    }
+
+    /** Seconds in which the red probe, or the clip in its place, moves. */
+    double moveRed(Fixture fixture) {
+        return fixture == Fixture.CLIP ? reclip : moveProbe;
     }
 
     private double side(List<Terminal> held, List<Terminal> wanted, double move) {

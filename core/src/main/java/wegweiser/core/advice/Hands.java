@@ -6,6 +6,7 @@ import wegweiser.core.evidence.Depth;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 
 /**
@@ -40,6 +41,20 @@ record Hands(Optional<Touch> last, int redStep, int blackStep) {
             }
         }
         return 0;
+    }
+
+    /** Number of the terminal that the red probe is on, or -1 while it is nowhere or on several. */
+    int red(TerminalIndex index) {
+        return number(last.map(Touch::red), index);
+    }
+
+    /** The same for the black probe. */
+    int black(TerminalIndex index) {
+        return number(last.map(Touch::black), index);
+    }
+
+    private static int number(Optional<List<Terminal>> held, TerminalIndex index) {
+        return held.filter(side -> side.size() == 1).map(side -> index.of(side.getFirst())).orElse(-1);
     }
 
     /**

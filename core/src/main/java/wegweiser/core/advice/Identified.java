@@ -25,8 +25,6 @@ public final class Identified {
     private final Partition said;
     private final List<int[]> believed = new ArrayList<>();
     private final List<int[]> free = new ArrayList<>();
-    /** Contacts that readings join to another end, and those that are said to be. */
-    private final BitSet found = new BitSet();
     private final BitSet taken = new BitSet();
     private int unseen;
 
@@ -42,9 +40,6 @@ public final class Identified {
         }
         for (int a = 0; a < n; a++) {
             BitSet here = endsOfNet.get(nets.root(a));
-            if (here.cardinality() > 1) {
-                found.set(a);
-            }
             for (int b = a + 1; b < n; b++) {
                 if (end[a] != end[b] && said.isJoined(a, b)) {
                     taken.set(a);
@@ -128,9 +123,7 @@ public final class Identified {
      * parts of a net that is said are to be joined, two nets to be apart.
      */
     long need(int one, int other) {
-        Partition nets = said.isJoined(one, other) ? evidence.partition() : said;
-        long root = nets.root(one);
-        return Math.min(root, nets.root(other)) << 32 | Math.max(root, nets.root(other));
+        return (said.isJoined(one, other) ? evidence.partition() : said).pair(one, other);
     }
 
     /** Whether a contact is said to be joined to another end. */
@@ -166,7 +159,7 @@ public final class Identified {
     }
 
     private boolean isLoose(int i) {
-        return !found.get(i) && IntStream.range(0, said.size()).noneMatch(j -> j != i && said.isJoined(i, j));
+        return said.isAlone(i);
     }
 
     private BitSet unlooked() {

@@ -42,7 +42,7 @@ record Identifying(Job job, Fixture fixture, Closing closing, Learning learning,
             close = close(said, across, evidence, repeats);
         }
         if (close.isEmpty() && across.hypothesis().isEmpty()) {
-            close = reach.nearest(closing.lastSilences(said, repeats), said::need, evidence, repeats)
+            close = reach.next(closing.lastSilences(said, repeats), said::need, evidence, repeats)
                     .map(t -> confirm(t, Words.say("advisor.last-silence", t.red().getFirst(),
                             t.black().getFirst())));
         }
@@ -55,7 +55,7 @@ record Identifying(Job job, Fixture fixture, Closing closing, Learning learning,
     /** The nearest touch that is missing for what is said. */
     private Optional<Ask> close(Identified said, Belief.Leader across, Evidence evidence, Repeats repeats) {
         return reach
-                .nearest(closing.open(said, across.hypothesis().isPresent()), said::need, evidence, repeats)
+                .next(closing.open(said, across.hypothesis().isPresent()), said::need, evidence, repeats)
                 .map(t -> confirm(t, closingReason(said, t)));
     }
 

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import wegweiser.core.evidence.Depth;
 import wegweiser.core.evidence.Evidence;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 
@@ -34,16 +33,16 @@ record Reach(TerminalIndex index, Fixture fixture, CostModel cost, Depth depth) 
      *
      * @param need the same number for pairs of which one is enough
      */
-    Optional<Touch> nearest(List<int[]> pairs, Need need, Evidence evidence, Repeats repeats) {
+    Optional<Touch> next(List<int[]> pairs, Need need, Evidence evidence, Repeats repeats) {
         List<int[]> open = pairs.stream().filter(p -> !repeats.isEnough(p[0], p[1])).toList();
         if (open.isEmpty()) {
             return Optional.empty();
         }
         Hands hands = Hands.of(evidence);
-        int red = hands.last().map(t -> number(t.red())).orElse(-1);
-        int black = hands.last().map(t -> number(t.black())).orElse(-1);
+        int red = hands.red(index);
+        int black = hands.black(index);
         Tour tour = new Tour(stops(open, need), index.size(),
-                fixture == Fixture.CLIP ? cost.reclip() : cost.moveProbe(), cost.moveProbe());
+                cost.moveRed(fixture), cost.moveProbe());
         double[] score = IntStream.range(0, open.size())
                 .mapToDouble(k -> tour.score(k, red, black) - SECONDS_A_MM
                         * hands.nearness(evidence, depth, new int[][]{{open.get(k)[0]}, {open.get(k)[1]}}))
@@ -72,10 +71,5 @@ record Reach(TerminalIndex index, Fixture fixture, CostModel cost, Depth depth) 
                     index.get(pair[0]).end().equals(index.get(pair[1]).end())));
         }
         return stops;
-    }
-
-    /** Number of the terminal that a probe is on, or -1 where it holds several. */
-    private int number(List<Terminal> side) {
-        return side.size() == 1 ? index.of(side.getFirst()) : -1;
     }
 }

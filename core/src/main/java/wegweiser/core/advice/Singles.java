@@ -9,9 +9,7 @@ import wegweiser.core.belief.Belief;
 import wegweiser.core.evidence.Depth;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Superseded;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
-import wegweiser.core.model.Touch;
 
 /** Touches of two contacts with single probes or a clip, weighed by what they and the best one after them tell. */
 record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, Depth depth) {
@@ -50,8 +48,7 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
             return Optional.empty();
         }
         Hands hands = Hands.of(evidence);
-        Optional<Touch> last = hands.last();
-        int[] held = {last.map(t -> number(t.red())).orElse(-1), last.map(t -> number(t.black())).orElse(-1)};
+        int[] held = {hands.red(index), hands.black(index)};
         List<Foresight.Move> moves = telling(pairs, belief, held).stream()
                 .map(p -> new Foresight.Move(new int[][]{{p[0]}, {p[1]}}, belief.beeps(p[0], p[1]),
                         belief.joined(p[0], p[1])))
@@ -100,14 +97,9 @@ record Singles(TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, 
         return best == telling ? telling : new Foresight.Choice(best.move(), best.rate(), true);
     }
 
-    /** Number of the terminal that a probe is on, or -1 where it holds several. */
-    private int number(List<Terminal> side) {
-        return side.size() == 1 ? index.of(side.getFirst()) : -1;
-    }
-
     /** Seconds from one touch of two contacts to the next, by their numbers; weighed thousands of times a touch. */
     private double price(int red, int black, int[][] next) {
-        double redMove = fixture == Fixture.CLIP ? cost.reclip() : cost.moveProbe();
-        return Math.max(1, (red == next[0][0] ? 0 : redMove) + (black == next[1][0] ? 0 : cost.moveProbe()));
+        return Math.max(1, (red == next[0][0] ? 0 : cost.moveRed(fixture))
+                + (black == next[1][0] ? 0 : cost.moveProbe()));
     }
 }

@@ -38,8 +38,7 @@ public final class WhyNot {
         if (bits(evidence, belief, proposal.get()) / least <= Foresight.entropy(p) / seconds) {
             return Words.say("why-not.later", Math.round(100 * p), Words.number(seconds));
         }
-        return Words.say("why-not.worth", Math.round(100 * p), Words.number(Foresight.entropy(p)),
-                Words.number(seconds), Words.number(least));
+        return Words.say("why-not.worth", Math.round(100 * p), Words.number(seconds), Words.number(least));
     }
 
     private static double seconds(Evidence evidence, Touch touch, CostModel cost, Fixture fixture) {

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -61,9 +60,7 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
 
     /** A reading without when it was noted. */
     private static Reading said(Reading reading) {
-        return new Reading(reading.mode(), reading.touch(), reading.outcome(), reading.how(),
-                Optional.empty(),
-                Map.of());
+        return Reading.of(reading.mode(), reading.touch(), reading.outcome()).by(reading.how());
     }
 
     /** What is known without some readings. */

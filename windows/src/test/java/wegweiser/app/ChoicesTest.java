@@ -74,6 +74,7 @@ class ChoicesTest extends WindowTest {
         });
         await("less is left to find out than to prove",
                 () -> !lookup(".figure").queryAll().toString().equals(proving));
+        assertThat(shows("Testing pair by pair")).as("a sweep that sees shorts").isFalse();
         assertThat(job().readings()).hasSize(8);
     }
 

@@ -53,6 +53,7 @@ final class TracePanel extends VBox {
     private final VBox trouble = new VBox(6);
     private final VBox deciding = new VBox(6);
     private final Session session;
+    private final Choices choices;
     private List<Deciding.Proposal> asked = List.of();
     private final VBox counts = new VBox(1);
     private final VBox left = new VBox(1);
@@ -64,6 +65,7 @@ final class TracePanel extends VBox {
             Runnable loose, Consumer<Proof> which,
             Runnable asPlan) {
         this.session = session;
+        this.choices = choices;
         this.which = which;
         this.asPlan = asPlan;
         this.readings = new ReadingLines(session);
@@ -183,7 +185,8 @@ final class TracePanel extends VBox {
             left.getChildren().add(Panels.line(new Label(t("trace.left")),
                     figure(t("trace.left.figure", p.touchesLeft(), p.secondsLeft()))));
             if (p.sweepLeft() > 0) {
-                left.getChildren().add(Panels.quiet(t("trace.sweep", p.sweepLeft())));
+                String sweep = choices.goalProperty().get().isWhole() ? "trace.sweep" : "trace.sweep-open";
+                left.getChildren().add(Panels.quiet(t(sweep, p.sweepLeft())));
             }
         });
         readings.show(job.readings());

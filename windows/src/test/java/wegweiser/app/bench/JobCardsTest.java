@@ -1,0 +1,60 @@
+package wegweiser.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Bounds;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wegweiser.app.WindowTest;
+import wegweiser.app.stage.StageId;
+import wegweiser.core.usual.UsualCable;
+import wegweiser.files.job.JobFile;
+
+/** Jobs of every kind as cards on the bench, whatever comes next in them. */
+class JobCardsTest extends WindowTest {
+    @Override
+    protected Path fill(Path workshop) throws IOException {
+        Path last = workshop;
+        Files.createDirectories(workshop.resolve("jobs"));
+        for (UsualCable usual : UsualCable.all()) {
+            last = workshop.resolve("jobs").resolve(usual.id() + JobFile.ENDING);
+            Files.writeString(last, JobFile.text(usual.job()));
+        }
+        return last;
+    }
+
+    private List<Bounds> cards() {
+        return call(() -> lookup(".job-list .job-card").queryAll().stream()
+                .filter(card -> card.isVisible() && card.getParent().isVisible())
+                .map(card -> card.localToScene(card.getBoundsInLocal()))
+                .sorted(Comparator.comparingDouble(Bounds::getMinY)).toList());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280,800", "1024,700"})
+    void noCardLiesOnTheNext(int width, int height) {
+        call(() -> {
+            window.go(StageId.BENCH);
+            window.root().getScene().getWindow().setWidth(width);
+            window.root().getScene().getWindow().setHeight(height);
+            return Optional.empty();
+        });
+        await("a screen full of cards", () -> cards().size() > 3);
+        await("one below the other", () -> {
+            List<Bounds> cards = cards();
+            for (int k = 1; k < cards.size(); k++) {
+                if (cards.get(k).getMinY() <= cards.get(k - 1).getMaxY()) {
+                    return false;
+                }
+            }
+            return true;
+        });
+        assertThat(cards()).hasSizeGreaterThan(3);
+    }
+}

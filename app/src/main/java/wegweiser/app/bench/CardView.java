@@ -14,12 +14,14 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
+import javafx.scene.text.Text;
 import wegweiser.app.controls.FacePicture;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Next;
@@ -64,6 +66,9 @@ final class CardView extends HBox {
         about.getStyleClass().add("quiet");
         next.getStyleClass().add("card-next");
         Panels.whole(next);
+        Tooltip all = new Tooltip();
+        all.textProperty().bind(next.textProperty());
+        next.hoverProperty().subscribe(over -> next.setTooltip(over && isCut(next) ? all : null));
         HBox row = new HBox(4);
         for (StageId id : StageId.OF_A_JOB) {
             Polygon arm = new Polygon(0, 0, 33, 0, 40, 6, 33, 12, 0, 12);
@@ -100,6 +105,11 @@ final class CardView extends HBox {
         boolean trouble = job.isEmpty() || card.next().filter(Next::trouble).isPresent();
         next.pseudoClassStateChanged(TROUBLE, trouble);
         next.setText(job.isEmpty() ? bench.trouble() : card.next().map(Next::words).orElse(""));
+    }
+
+    /** Whether words are missing; a label that takes several lines says itself cut even when it no longer is. */
+    private static boolean isCut(Label label) {
+        return label.lookup(".text") instanceof Text shown && !shown.getText().equals(label.getText());
     }
 
     /** What the card says, for who hears it. */

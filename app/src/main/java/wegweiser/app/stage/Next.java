@@ -31,6 +31,9 @@ import wegweiser.core.words.Words;
  * @param trouble whether something is wrong that has to be put right first
  */
 public record Next(StageId stage, String words, boolean trouble) {
+    /** So many contacts are named, more are counted: on a card a sentence has two lines. */
+    private static final int FEW = 3;
+
     /** Works it out; takes as long as a proposal of the advisor, so not on the interface thread. */
     public static Next of(Derived derived, Fixture fixture, boolean rightHanded) {
         Job job = derived.job();
@@ -52,7 +55,10 @@ public record Next(StageId stage, String words, boolean trouble) {
                     .map(SourceComparison.Row::contact).toList();
             if (!differ.isEmpty()) {
                 return Optional.of(new Next(StageId.ENDS,
-                        t("next.sources", end.name(), t("contacts", differ.size()), Words.list(differ)),
+                        differ.size() > FEW
+                                ? t("next.sources-many", end.name(), differ.size())
+                                : t("next.sources", end.name(), t("contacts", differ.size()),
+                                        Words.list(differ)),
                         true));
             }
         }

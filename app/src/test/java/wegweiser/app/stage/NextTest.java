@@ -4,13 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
+import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.PinRow;
+import wegweiser.core.model.PinSource;
 import wegweiser.core.model.Reading;
 import wegweiser.core.prove.Prover;
 import wegweiser.core.prove.Verdict;
@@ -63,5 +67,29 @@ class NextTest {
             Job lacking = good.withReadings(good.readings().subList(0, k));
             assertThat(next(lacking).words()).doesNotStartWith("Passed");
         }
+    }
+
+    @Test
+    void aFewContactsInDisputeAreNamedAndManyAreCounted() {
+        Job plan = UsualCable.all().stream().filter(c -> c.job().ends().get(1).pinout().size() > 5)
+                .findFirst().orElseThrow().job();
+        List<String> contacts = plan.ends().get(1).pinout().stream().map(PinRow::contact).toList();
+        assertThat(next(disputed(plan, contacts.subList(0, 1))).words())
+                .isEqualTo("The sources for end B differ about contact " + contacts.getFirst() + ".");
+        assertThat(next(disputed(plan, contacts.subList(0, 3))).words()).contains("contacts ")
+                .contains(contacts.subList(0, 3));
+        assertThat(next(disputed(plan, contacts.subList(0, 5))).words())
+                .isEqualTo("The sources for end B differ about 5 contacts.");
+        assertThat(next(disputed(plan, contacts.subList(0, 5))).trouble()).isTrue();
+    }
+
+    private static Job disputed(Job job, List<String> contacts) {
+        List<PinSource> two = List.of(PinSource.of("manual", "RXD", Optional.of("RXD")),
+                PinSource.of("label", "CTS", Optional.of("CTS")));
+        End end = job.ends().get(1);
+        for (String contact : contacts) {
+            end = end.withRow(end.row(contact).orElseThrow().withSources(two));
+        }
+        return job.withEnd(end);
     }
 }

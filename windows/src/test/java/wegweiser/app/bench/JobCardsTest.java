@@ -9,6 +9,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Bounds;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wegweiser.app.WindowTest;
@@ -56,5 +59,39 @@ class JobCardsTest extends WindowTest {
             return true;
         });
         assertThat(cards()).hasSizeGreaterThan(3);
+    }
+
+    private List<Label> sentences() {
+        return call(() -> lookup(".job-list .card-next").queryAllAs(Label.class).stream()
+                .filter(label -> label.getParent().getParent().getParent().isVisible()).toList());
+    }
+
+    @Test
+    void whatIsCutOnACardIsReadInFullBesideThePointer() {
+        call(() -> {
+            window.go(StageId.BENCH);
+            window.root().getScene().getWindow().setWidth(1024);
+            return Optional.empty();
+        });
+        await("sentences", () -> sentences().stream().filter(s -> !s.getText().isEmpty()).count() > 3);
+        Label label = sentences().getFirst();
+        String lengthy = "Slide the heat-shrink sleeve over the wire before anything is soldered. ".repeat(4);
+        say(label, lengthy);
+        await("the whole of it", () -> lengthy.equals(besidePointer(label)));
+        say(label, "Short.");
+        await("nothing more to say", () -> besidePointer(label).isEmpty());
+    }
+
+    private void say(Label label, String words) {
+        call(() -> {
+            label.setText(words);
+            return Optional.empty();
+        });
+    }
+
+    private String besidePointer(Label label) {
+        moveTo("#bar-find");
+        moveTo(label);
+        return call(() -> Optional.ofNullable(label.getTooltip()).map(Tooltip::getText).orElse(""));
     }
 }

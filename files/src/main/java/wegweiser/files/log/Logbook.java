@@ -1,53 +1,32 @@
 package wegweiser.files.log;
 
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.locks.LockSupport;
 import wegweiser.core.advice.Fixture;
-import wegweiser.core.catalog.Catalogue;
-import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.model.CutOff;
-import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Reading;
-import wegweiser.core.model.Terminal;
-import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.wiring.NamedWiring;
-import wegweiser.core.wiring.Nets;
-import wegweiser.core.wiring.Recogniser;
-import wegweiser.core.wiring.Wiring;
-import wegweiser.core.wiring.WiringWords;
 import wegweiser.core.words.Words;
-import wegweiser.files.io.BadFile;
 import wegweiser.files.io.Reasons;
 import wegweiser.files.job.JobFile;
-import wegweiser.files.json.Mapping;
 
 /**
  * The record of every cable made, in an SQLite database with a write-ahead log. Units, their readings and their
  * results are only ever added: triggers refuse every change.
  */
 public final class Logbook implements AutoCloseable {
-    private static final int PATIENCE_SECONDS = 10;
-    private static final int AGAIN_MILLIS = 20;
     private final Connection connection;
 
     private Logbook(Connection connection) {
@@ -56,85 +35,12 @@ public final class Logbook implements AutoCloseable {
 
     /** Opens the logbook at a file, creating or upgrading it. */
     public static Logbook open(Path file) throws IOException {
-        Path folder = file.toAbsolutePath().getParent();
-        if (Files.exists(folder) && !Files.isDirectory(folder)) {
-            throw new IOException(Words.say("logbook.no-folder", folder));
-        }
-        if (Files.exists(file) && !Files.isWritable(file) || !Files.exists(file) && !isWritable(folder)) {
-            throw new IOException(Words.say("logbook.read-only", file));
-        }
-        try {
-            Files.createDirectories(folder);
-            Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
-            try {
-                prepare(connection);
-            } catch (SQLException e) {
-                connection.close();
-                throw e;
-            }
-            return new Logbook(connection);
-        } catch (SQLException e) {
-            throw new IOException(Words.say("logbook.unopened", file, Reasons.of(e)), e);
-        }
-    }
-
-    /**
-     * Sets a connection up, and makes the logbook where there is none yet. While somebody else makes it or looks at it, the
-     * database refuses the change to a write-ahead log at once and does not wait, so this asks again.
-     */
-    private static void prepare(Connection connection) throws SQLException {
-        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
-        while (true) {
-            try (Statement statement = connection.createStatement()) {
-                statement.execute("PRAGMA busy_timeout = 5000");
-                Migrations.refuseForeign(connection);
-                statement.execute("PRAGMA journal_mode = WAL");
-                statement.execute("PRAGMA synchronous = FULL");
-                statement.execute("PRAGMA foreign_keys = ON");
-                Migrations.apply(connection);
-                return;
-            } catch (SQLException e) {
-                if (!Reasons.isBusy(e) || System.nanoTime() > until) {
-                    throw e;
-                }
-                LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(AGAIN_MILLIS));
-            }
-        }
+        return new Logbook(Connecting.toWrite(file));
     }
 
     /** Opens a logbook to look at it; nothing is written, so that a folder that may not be written to will do. */
     public static Logbook look(Path file) throws IOException {
-        if (Files.isWritable(file) && isWritable(file.toAbsolutePath().getParent())) {
-            return open(file);
-        }
-        if (!Files.isReadable(file)) {
-            throw new IOException(Files.exists(file)
-                    ? Words.say("logbook.forbidden", file)
-                    : Words.say("logbook.none", file));
-        }
-        try {
-            // nobody else writes here either, so what is there is all there is
-            Connection connection = DriverManager
-                    .getConnection("jdbc:sqlite:file:" + file.toUri().getRawPath() + "?immutable=1");
-            try {
-                Migrations.refuseForeign(connection);
-                Migrations.refuseUnknown(connection);
-            } catch (SQLException e) {
-                connection.close();
-                throw e;
-            }
-            return new Logbook(connection);
-        } catch (SQLException e) {
-            throw new IOException(Words.say("logbook.unreadable", file, Reasons.of(e)), e);
-        }
-    }
-
-    private static boolean isWritable(Path folder) {
-        Path there = folder;
-        while (there != null && !Files.exists(there)) {
-            there = there.getParent();
-        }
-        return there != null && Files.isWritable(there);
+        return new Logbook(Connecting.toLook(file));
     }
 
     /**
@@ -156,12 +62,9 @@ public final class Logbook implements AutoCloseable {
                 String label = before.isPresent()
                         ? page(before.get())
                         : String.format(Locale.ROOT, "W-%04d", next);
-                Unit unit = new Unit(next, label, job.title(), described.ends, described.words,
-                        described.signature,
-                        verdict.result().id(), madeAt, job.cable().cutOff());
-                insert(unit, job);
-                readings(unit, job.readings().stream().filter(r -> !r.isAssumed()).toList());
-                results(unit, verdict);
+                Unit unit = new Unit(next, label, job.title(), described.ends(), described.words(),
+                        described.signature(), verdict.result().id(), madeAt, job.cable().cutOff());
+                UnitRows.insert(connection, unit, job, verdict);
                 execute("COMMIT");
                 return unit;
             } catch (SQLException | IOException e) {
@@ -177,99 +80,6 @@ public final class Logbook implements AutoCloseable {
         try (Statement statement = connection.createStatement()) {
             statement.execute(sql);
         }
-    }
-
-    private record Described(String ends, String words, String signature) {
-        static Described of(Job job) {
-            List<String> ends = new ArrayList<>();
-            for (End end : job.ends()) {
-                String connector = Catalogue.of(job).of(end).map(ConnectorType::title)
-                        .orElse(end.connector());
-                ends.add(end.device().isBlank() ? connector : end.device() + " (" + connector + ")");
-            }
-            if (job.ends().size() != 2) {
-                return new Described(String.join(" – ", ends),
-                        Words.say("log.nets", Nets.planned(job).joinedNets().size()),
-                        Nets.planned(job).toString());
-            }
-            Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(),
-                    job.ends().get(1).name());
-            String near = Catalogue.of(job).of(job.ends().get(0)).map(ConnectorType::family).orElse("");
-            String far = Catalogue.of(job).of(job.ends().get(1)).map(ConnectorType::family).orElse("");
-            String words = Recogniser.recognise(near, far, wiring).map(c -> c.named().title())
-                    .orElseGet(() -> WiringWords.of(wiring));
-            return new Described(String.join(" – ", ends), words,
-                    near + " " + far + ": " + wiring.signature());
-        }
-    }
-
-    private void insert(Unit unit, Job job) throws SQLException {
-        try (PreparedStatement s = connection.prepareStatement(
-                "INSERT INTO unit (id, label, job, ends, wiring, signature, result, made_at, file) VALUES (?,?,?,?,?,?,?,?,?)")) {
-            s.setLong(1, unit.id());
-            s.setString(2, unit.label());
-            s.setString(3, unit.job());
-            s.setString(4, unit.ends());
-            s.setString(5, unit.wiring());
-            s.setString(6, unit.signature());
-            s.setString(7, unit.result());
-            s.setString(8, unit.madeAt());
-            s.setString(9, JobFile.text(job));
-            s.executeUpdate();
-        }
-    }
-
-    private void readings(Unit unit, List<Reading> readings) throws SQLException {
-        try (PreparedStatement s = connection.prepareStatement(
-                "INSERT INTO reading (unit, n, mode, red, black, outcome, at) VALUES (?,?,?,?,?,?,?)")) {
-            for (int i = 0; i < readings.size(); i++) {
-                Reading reading = readings.get(i);
-                s.setLong(1, unit.id());
-                s.setInt(2, i + 1);
-                s.setString(3, reading.mode().id());
-                s.setString(4, named(reading.red()));
-                s.setString(5, named(reading.black()));
-                s.setString(6, outcome(reading));
-                s.setString(7, reading.at().map(Instant::toString).orElse(null));
-                s.addBatch();
-            }
-            s.executeBatch();
-        }
-    }
-
-    private void results(Unit unit, Verdict verdict) throws SQLException {
-        try (PreparedStatement s = connection.prepareStatement(
-                "INSERT INTO result (unit, n, kind, red, black, expect, state) VALUES (?,?,?,?,?,?,?)")) {
-            for (int i = 0; i < verdict.plan().size(); i++) {
-                Test test = verdict.plan().get(i);
-                s.setLong(1, unit.id());
-                s.setInt(2, i + 1);
-                s.setString(3, test.kind().id());
-                s.setString(4, named(test.red()));
-                s.setString(5, named(test.black()));
-                s.setString(6, expected(test));
-                s.setString(7, verdict.states().get(i).name());
-                s.addBatch();
-            }
-            s.executeBatch();
-        }
-    }
-
-    private static String named(List<Terminal> terminals) {
-        return String.join(" ", terminals.stream().map(Terminal::toString).toList());
-    }
-
-    /** What was read, as it stands in a job file: {@code {"result":"beep"}}, {@code {"ohms":119.6}}. */
-    private static String outcome(Reading reading) {
-        ObjectNode members = (ObjectNode) Mapping.tree(reading);
-        return members.remove(List.of("mode", "red", "black", "at")).toString();
-    }
-
-    /** What was expected, in no language: joined, apart, or from which value to which, in ohms or for a diode in volts. */
-    private static String expected(Test test) {
-        return test.window().isGiven()
-                ? Words.plain(test.window().from(), 2) + ".." + Words.plain(test.window().to(), 2)
-                : test.kind().id();
     }
 
     /** The next page of a number; the first page is the number itself, in whichever logbook that is. */
@@ -358,7 +168,7 @@ public final class Logbook implements AutoCloseable {
 
     /** Units with the wiring that a job plans, the newest first. */
     public List<Unit> sameWiring(Job job) throws IOException {
-        String signature = Described.of(job).signature;
+        String signature = Described.of(job).signature();
         return all().stream().filter(u -> u.signature().equals(signature)).toList();
     }
 
@@ -367,32 +177,7 @@ public final class Logbook implements AutoCloseable {
      * is named after the newest unit that has it; units whose file can no longer be read are passed over.
      */
     public List<NamedWiring> wirings(String near, String far) throws IOException {
-        Map<String, List<Unit>> same = new LinkedHashMap<>();
-        for (Unit unit : all()) {
-            if (unit.signature().startsWith(near + " " + far + ": ")
-                    || unit.signature().startsWith(far + " " + near + ": ")) {
-                same.computeIfAbsent(unit.signature(), _ -> new ArrayList<>()).add(unit);
-            }
-        }
-        List<NamedWiring> found = new ArrayList<>();
-        for (List<Unit> units : same.values()) {
-            Unit newest = units.getFirst();
-            try {
-                Job job = JobFile.parse(file(newest.id()).orElseThrow(), newest.label());
-                List<String> families = job.ends().stream()
-                        .map(e -> Catalogue.of(job).of(e).map(ConnectorType::family).orElse("")).toList();
-                Wiring wiring = Wiring.between(Nets.planned(job), job.ends().get(0).name(),
-                        job.ends().get(1).name());
-                // a unit without a plan is no wiring to look for
-                if (!wiring.nets().isEmpty()) {
-                    found.add(new NamedWiring("log-" + newest.label(), families.get(0), families.get(1),
-                            Words.say("log.wiring", newest.label(), newest.job()), wiring, 1 + units.size()));
-                }
-            } catch (BadFile _) {
-                // a unit that this version does not understand
-            }
-        }
-        return found;
+        return MadeWirings.of(this, near, far);
     }
 
     /** The job file as it was when the unit was recorded. */

@@ -1,8 +1,6 @@
 package wegweiser.core.evidence;
 
 import java.util.ArrayList;
-import java.util.BitSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,8 +40,7 @@ public final class Evidence {
     private final PairMatrix joinedDirectly;
     private final PairMatrix apartDirectly;
     private final Looked looked;
-    private final int[] ownEnd;
-    private final BitSet[] reaches;
+    private final OtherEnds otherEnds;
     private final List<MeasuredPart> parts;
     private final Optional<Evidence> supposed;
     private Alone alone;
@@ -111,8 +108,7 @@ public final class Evidence {
                 apartDirectly.markBetween(item.red(), item.black());
             }
         }
-        this.ownEnd = new int[n];
-        this.reaches = reaches();
+        this.otherEnds = new OtherEnds(index, copper.classes());
         this.parts = PartFinder.find(this, items);
     }
 
@@ -124,30 +120,6 @@ public final class Evidence {
             found.add(new Contradiction(List.copyOf(set), readings.get(set.first() - 1).touch()));
         }
         return List.copyOf(found);
-    }
-
-    /** For each terminal the numbers of the other ends that it is proved to be joined to; fills the own ends. */
-    private BitSet[] reaches() {
-        int n = index.size();
-        Map<String, Integer> ends = new HashMap<>();
-        for (int i = 0; i < n; i++) {
-            ownEnd[i] = ends.computeIfAbsent(index.get(i).end(), _ -> ends.size());
-        }
-        BitSet[] byRoot = new BitSet[n];
-        for (int i = 0; i < n; i++) {
-            int root = copper.classes().root(i);
-            if (byRoot[root] == null) {
-                byRoot[root] = new BitSet();
-            }
-            byRoot[root].set(ownEnd[i]);
-        }
-        BitSet[] found = new BitSet[n];
-        for (int i = 0; i < n; i++) {
-            BitSet others = (BitSet) byRoot[copper.classes().root(i)].clone();
-            others.clear(ownEnd[i]);
-            found[i] = others;
-        }
-        return found;
     }
 
     public TerminalIndex index() {
@@ -216,7 +188,7 @@ public final class Evidence {
 
     /** Whether two terminals are at one end, by their numbers. */
     public boolean isSameEnd(int a, int b) {
-        return ownEnd[a] == ownEnd[b];
+        return otherEnds.isSameEnd(a, b);
     }
 
     /** What is known of a pair. */
@@ -238,11 +210,7 @@ public final class Evidence {
                 return bySide;
             }
         }
-        boolean sameEnd = ownEnd[a] == ownEnd[b];
-        boolean assumed = sameEnd
-                ? !reaches[a].isEmpty() && !reaches[b].isEmpty()
-                : reaches[a].get(ownEnd[b]) || reaches[b].get(ownEnd[a]);
-        return assumed ? PairState.APART_ASSUMED : PairState.UNKNOWN;
+        return otherEnds.isApartAssumed(a, b) ? PairState.APART_ASSUMED : PairState.UNKNOWN;
     }
 
     private PairState sideState(int a, int b) {

@@ -22,6 +22,8 @@ import wegweiser.core.make.Article;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Leg;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
 import wegweiser.core.readings.WayList;
 import wegweiser.core.shelf.ShelfLine;
 import wegweiser.core.words.Words;
@@ -41,14 +43,14 @@ final class LengthEditor extends VBox {
                         .findFirst()
                         .ifPresent(c -> session.edit(j -> Allocation.anew(j.withCable(
                                 j.cable().withStock(c.id(), session.library().alongWith(c)))))));
-        TextField length = new TextField(MakeStage.lengthWords(job));
+        TextField length = new TextField(lengthWords(job));
         length.setId("cable-length");
         length.setPrefColumnCount(5);
         Label error = new Label();
         error.getStyleClass().add("field-error");
         error.managedProperty().bind(error.textProperty().isNotEmpty());
         length.setOnAction(_ -> {
-            Optional<Double> metres = MakeStage.metresTyped(length.getText());
+            Optional<Double> metres = metresTyped(length.getText());
             error.setText(metres.isPresent() ? "" : t("make.length.error", length.getText()));
             metres.ifPresent(m -> session.edit(j -> j.withCable(j.cable().withLengthMm(1000 * m))));
         });
@@ -112,5 +114,22 @@ final class LengthEditor extends VBox {
                 return Session.reason(e);
             }
         }, trouble -> session.notices().warn(trouble));
+    }
+
+    /** A length in metres as it was typed; empty where it is none that a cable can have. */
+    private static Optional<Double> metresTyped(String text) {
+        try {
+            double metres = Quantity.parse(text, Unit.METRE);
+            return metres > 0 && metres < 1000 ? Optional.of(metres) : Optional.empty();
+        } catch (IllegalArgumentException _) {
+            return Optional.empty();
+        }
+    }
+
+    /** The length in metres as the field shows it; nothing where it is not known yet. */
+    static String lengthWords(Job job) {
+        return job.cable().lengthMm().isPresent()
+                ? Words.number(job.cable().lengthMm().getAsDouble() / 1000)
+                : "";
     }
 }

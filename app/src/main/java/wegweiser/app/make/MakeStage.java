@@ -36,9 +36,6 @@ import wegweiser.core.make.BenchProgress;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
-import wegweiser.core.quantity.Quantity;
-import wegweiser.core.quantity.Unit;
-import wegweiser.core.words.Words;
 import wegweiser.files.workshop.ShelfFile;
 
 /** Builds the cable: numbered steps, the connector from the wiring side, what to lay out. */
@@ -331,22 +328,5 @@ public final class MakeStage implements StageView {
         }
         select(current + by);
         return true;
-    }
-
-    /** The default number format of lengths typed here. */
-    static Optional<Double> metresTyped(String text) {
-        try {
-            double metres = Quantity.parse(text, Unit.METRE);
-            return metres > 0 && metres < 1000 ? Optional.of(metres) : Optional.empty();
-        } catch (IllegalArgumentException _) {
-            return Optional.empty();
-        }
-    }
-
-    /** Length in words for the editor. */
-    static String lengthWords(Job job) {
-        return job.cable().lengthMm().isPresent()
-                ? Words.number(job.cable().lengthMm().getAsDouble() / 1000)
-                : "";
     }
 }

@@ -92,7 +92,7 @@ final class MaterialsPanel extends VBox {
         }, () -> filled.getChildren()
                 .add(Panels.quiet(t(s.job().kept().isEmpty() ? "make.no-length" : "make.cable-there"))));
         List<?> wanted = List.of(s.job().cable(), s.job().ends(), session.library().allCables(),
-                MakeStage.lengthWords(s.job()));
+                LengthEditor.lengthWords(s.job()));
         if (!wanted.equals(editedFor)) {
             editedFor = wanted;
             editor.getChildren().setAll(new LengthEditor(session, overlay, s.job()));

@@ -18,7 +18,7 @@ import javafx.application.Platform;
  */
 public final class Background {
     private static final ExecutorService WORKERS = Executors.newFixedThreadPool(2,
-            r -> Session.daemon(r, "computation"));
+            Thread.ofPlatform().daemon().name("computation").factory());
     private static volatile Consumer<String> told = said -> System.err.println("wegweiser: " + said);
 
     private final AtomicInteger generation = new AtomicInteger();

@@ -7,15 +7,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
-import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -40,10 +33,9 @@ import wegweiser.files.workshop.Workshop;
  */
 public final class Session {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-    private static final Job NOTHING = Job.of("", List.of(), List.of(), List.of());
 
     private final Workshop workshop;
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(r -> daemon(r, "writer"));
+    private final JobOnDisk disk;
     private final ReadOnlyObjectWrapper<History<Job>> history;
     private final ReadOnlyObjectWrapper<Job> job;
     private Derived derived;
@@ -52,38 +44,27 @@ public final class Session {
     private final Notices notices = new Notices();
     private Library library = Library.NONE;
     private Optional<Path> file;
-    /** What is on the disk; the writer's alone, so that every change is made to what the one before it left there. */
-    private OnDisk onDisk;
     private String unsaved = "";
     private int writing;
     private int logged;
 
-    private record OnDisk(Optional<Path> file, History<Job> history, String digest) {
-        static final OnDisk NOWHERE = new OnDisk(Optional.empty(), History.of(NOTHING), "");
-    }
-
-    /** What a step through the history makes of it, told whether somebody else changed the job since; empty for nothing. */
-    private interface Step {
-        Optional<History<Job>> take(History<Job> now, boolean changedElsewhere);
-    }
-
     /** A session for a job that is in a file already, as it was read from there. */
     public Session(Workshop workshop, Path file, JobFile.Stored first) {
-        this(workshop, new OnDisk(Optional.of(file), History.of(first.job()), first.digest()));
+        this(workshop, new JobOnDisk.State(Optional.of(file), History.of(first.job()), first.digest()));
         readOnlyNotice(first.job());
         readLibrary();
     }
 
     /** A session in which no job is open yet. */
     public Session(Workshop workshop) {
-        this(workshop, OnDisk.NOWHERE);
+        this(workshop, JobOnDisk.State.NOWHERE);
         readLibrary();
     }
 
-    private Session(Workshop workshop, OnDisk first) {
+    private Session(Workshop workshop, JobOnDisk.State first) {
         this.workshop = workshop;
         this.file = first.file();
-        this.onDisk = first;
+        this.disk = new JobOnDisk(first);
         this.history = new ReadOnlyObjectWrapper<>(first.history());
         this.job = new ReadOnlyObjectWrapper<>(first.history().present());
         this.derived = Derived.of(job.get());
@@ -137,12 +118,6 @@ public final class Session {
     /** What lies on the workshop's shelf. */
     public ShelfFile shelf() {
         return workshop.shelf(library);
-    }
-
-    static Thread daemon(Runnable work, String name) {
-        Thread thread = new Thread(work, name);
-        thread.setDaemon(true);
-        return thread;
     }
 
     public Workshop workshop() {
@@ -240,12 +215,12 @@ public final class Session {
                 : Optional.of(Changed.words(now.present(), now.future().getFirst()));
     }
 
-    private void change(Step step) {
+    private void change(JobOnDisk.Step step) {
         change(step, false);
     }
 
-    private void change(Step step, boolean quietly) {
-        if (writer.isShutdown() || file.isEmpty()) {
+    private void change(JobOnDisk.Step step, boolean quietly) {
+        if (disk.isClosed() || file.isEmpty()) {
             return;
         }
         if (job.get().isReadOnly()) {
@@ -254,39 +229,7 @@ public final class Session {
         }
         writing++;
         busy.set(true);
-        writer.execute(() -> write(step, quietly));
-    }
-
-    /** On the writer's thread: one change, made to what is on the disk, and written there before it is shown. */
-    private void write(Step step, boolean quietly) {
-        OnDisk before = onDisk;
-        Path where = before.file().orElseThrow();
-        String said = "";
-        boolean failed = false;
-        AtomicBoolean elsewhere = new AtomicBoolean();
-        try {
-            AtomicReference<History<Job>> made = new AtomicReference<>(before.history());
-            JobFile.Stored stored = JobFile.update(where,
-                    new JobFile.Stored(before.history().present(), before.digest()), (fresh, changed) -> {
-                        elsewhere.set(changed);
-                        History<Job> now = changed ? History.of(fresh) : before.history();
-                        made.set(step.take(now, changed).orElse(now));
-                        return made.get().present();
-                    });
-            onDisk = new OnDisk(before.file(), made.get(), stored.digest());
-            said = elsewhere.get() && !quietly ? t("notice.elsewhere") : "";
-        } catch (IOException | BadFile e) {
-            failed = true;
-            said = t("notice.not-saved", where.getFileName(),
-                    String.valueOf(reason(e)).replaceFirst("\\.$", ""));
-        } catch (RuntimeException | Error e) {
-            failed = true;
-            said = t("notice.not-made", Background.reason(e));
-        }
-        OnDisk after = onDisk;
-        boolean lost = failed;
-        String words = said;
-        Platform.runLater(() -> written(after, words, lost));
+        disk.change(step, quietly, this::written);
     }
 
     /** Why the disk refused, in words. */
@@ -300,7 +243,10 @@ public final class Session {
                                 : e.getMessage();
     }
 
-    private void written(OnDisk after, String said, boolean failed) {
+    private void written(JobOnDisk.Written written) {
+        JobOnDisk.State after = written.after();
+        String said = written.said();
+        boolean failed = written.isFailed();
         writing--;
         busy.set(writing > 0);
         if (!after.file().equals(file)) {
@@ -333,7 +279,8 @@ public final class Session {
     public boolean open(Path other) {
         try {
             JobFile.Stored read = JobFile.load(other);
-            OnDisk there = new OnDisk(Optional.of(other), History.of(read.job()), read.digest());
+            JobOnDisk.State there = new JobOnDisk.State(Optional.of(other), History.of(read.job()),
+                    read.digest());
             turnTo(there);
             readOnlyNotice(read.job());
             workshop.remember(java.util.Map.of("job", other.toAbsolutePath().toString()));
@@ -349,12 +296,11 @@ public final class Session {
 
     /** Closes the open job, whose changes are still written. */
     public void leave() {
-        turnTo(OnDisk.NOWHERE);
+        turnTo(JobOnDisk.State.NOWHERE);
     }
 
-    private void turnTo(OnDisk there) {
-        // after the changes of the job that was open, which are on their way
-        writer.execute(() -> onDisk = there);
+    private void turnTo(JobOnDisk.State there) {
+        disk.turnTo(there);
         file = there.file();
         history.set(there.history());
         job.set(there.history().present());
@@ -370,13 +316,6 @@ public final class Session {
 
     /** Waits until everything is on the disk. */
     public void close() {
-        writer.shutdown();
-        try {
-            if (!writer.awaitTermination(10, TimeUnit.SECONDS)) {
-                writer.shutdownNow();
-            }
-        } catch (InterruptedException _) {
-            Thread.currentThread().interrupt();
-        }
+        disk.close();
     }
 }

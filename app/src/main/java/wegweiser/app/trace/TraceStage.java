@@ -38,10 +38,7 @@ import wegweiser.app.stage.StageView;
 import wegweiser.core.advice.Advisor;
 import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Goal;
-import wegweiser.core.advice.Identified;
 import wegweiser.core.advice.Proposal;
-import wegweiser.core.advice.WhyNot;
 import wegweiser.core.belief.Belief;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.derived.Derived;
@@ -64,7 +61,7 @@ public final class TraceStage implements StageView {
     private final Overlay overlay;
     private final Choices choices;
     private final Consumer<StageId> go;
-    private Shown shown;
+    private Traced shown;
     private final Background background = new Background();
     private final Background explaining = new Background();
     private final Faces faces = new Faces();
@@ -83,11 +80,6 @@ public final class TraceStage implements StageView {
 
     /** An advisor with what it was made for, so that it is made again only when that changes. */
     private record Prepared(List<?> madeFor, Advisor advisor) {}
-
-    /** Everything shown, computed off the interface thread. */
-    private record Shown(Job job, Evidence evidence, Belief belief, Optional<Proposal> proposal,
-            Proof proof, Census census,
-            Optional<Outcome> simulated, Identified said) {}
 
     public TraceStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
         this.overlay = overlay;
@@ -170,7 +162,7 @@ public final class TraceStage implements StageView {
                     .map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why()));
             Optional<Outcome> shown = DockWork.simulated(job, simulated, asked);
             return Map.entry(new Prepared(wanted, advisor),
-                    new Shown(job, evidence, belief, proposal, derived.proof(), Census.of(evidence),
+                    new Traced(job, evidence, belief, proposal, derived.proof(), Census.of(evidence),
                             shown, advisor.identified(evidence, belief)));
         }, r -> {
             prepared = Optional.of(r.getKey());
@@ -189,10 +181,10 @@ public final class TraceStage implements StageView {
                 LogWirings.with(wirings, session.workshop().logbook(), job));
     }
 
-    private void show(Shown s) {
+    private void show(Traced s) {
         shown = s;
         choices.learn(s.job().readings());
-        hint.setVisible(isBlank(s));
+        hint.setVisible(s.isBlank());
         if (reaction.isVisible()) {
             reaction.show(s.job(), s.evidence());
         }
@@ -207,60 +199,12 @@ public final class TraceStage implements StageView {
             lit.addAll(x.black());
         });
         faces.show(s.job(), two, lit, Map.of());
-        boardTitle.setText(s.belief().shares().isEmpty()
-                ? ""
-                : s.proof().isProved()
-                        ? t("trace.proved")
-                        : s.proposal().isEmpty() && s.proof().misfits().isEmpty()
-                                ? t("trace.as-asked", s.proof().unproved())
-                                : guess(s.belief().shares().getFirst(), s.belief()));
+        boardTitle.setText(TraceWords.overBoard(s));
         panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proof(), s.census());
         work.show(s.job(),
                 s.proposal().map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why())),
-                s.simulated(), done(s));
+                s.simulated(), TraceWords.done(s, choices.goalProperty().get()));
         explain();
-    }
-
-    /** A wiring that is likelier than not and that no reading speaks against, as a question. */
-    private static String guess(Belief.Share share, Belief belief) {
-        return share.probability() > 0.5 && belief.against(share.hypothesis()).isEmpty()
-                ? share.hypothesis().title() + "?"
-                : "";
-    }
-
-    /** Whether there is nothing to touch: where no pair of contacts is, none is proved. */
-    private static boolean isBlank(Shown s) {
-        return s.job().ends().size() < 2 || s.evidence().index().size() < 2;
-    }
-
-    private String done(Shown s) {
-        if (isBlank(s)) {
-            return t("trace.no-ends", StageId.ENDS.shown());
-        }
-        if (s.proof().isProved()) {
-            return s.proof().words() + " " + t("trace.done.proved", StageId.ROUTE.shown());
-        }
-        if (!s.proof().misfits().isEmpty()) {
-            return s.proof().words();
-        }
-        String found = choices.goalProperty().get() == Goal.IDENTIFY
-                ? s.said().words()
-                : s.proof().summary();
-        return identified(s) + found + " " + t(more(s), StageId.ROUTE.shown());
-    }
-
-    /** What would prove the pairs that are left. */
-    private String more(Shown s) {
-        return choices.goalProperty().get() != Goal.PROVE && (choices.goalProperty().get() == Goal.IDENTIFY
-                || s.proof().isRead()) ? "trace.done.prove" : "trace.done.comb";
-    }
-
-    /** The wiring that it is, where it is one that is sure enough and no reading speaks against. */
-    private static String identified(Shown s) {
-        return s.belief().shares().stream().findFirst()
-                .filter(share -> share.probability() >= 0.99
-                        && s.belief().against(share.hypothesis()).isEmpty())
-                .map(share -> t("trace.identified", share.hypothesis().title()) + " ").orElse("");
     }
 
     private void which(Proof proof) {
@@ -331,32 +275,13 @@ public final class TraceStage implements StageView {
         if (shown == null) {
             return;
         }
-        Shown now = shown;
+        Traced now = shown;
         CostModel cost = choices.costProperty().get();
         Fixture fixture = choices.fixtureProperty().get();
         Terminal row = model.rows().get(at.row()).terminal();
         Terminal column = model.columns().get(at.column()).terminal();
-        explaining.run(() -> reasons(now, now.job() == job, cost, fixture, row, column),
+        explaining.run(() -> TraceWords.ofPair(now, now.job() == job, cost, fixture, row, column),
                 reasons -> cellWords.setText(words + reasons));
-    }
-
-    /** Why a pair is known or disputed, or what touching it would be worth. */
-    private static String reasons(Shown now, boolean isCurrent, CostModel cost, Fixture fixture, Terminal row,
-            Terminal column) {
-        Evidence evidence = now.evidence();
-        if (!evidence.index().contains(row) || !evidence.index().contains(column)) {
-            return "";
-        }
-        List<Integer> proof = evidence.because(row, column);
-        List<Integer> because = proof.isEmpty() ? evidence.supposed().because(row, column) : proof;
-        List<Integer> disputed = proof.isEmpty() ? evidence.disputed(row, column) : List.of();
-        String why = proof.isEmpty() && disputed.isEmpty() && isCurrent
-                ? " " + WhyNot.words(evidence, now.belief(), now.proposal(), cost, fixture, row, column)
-                : "";
-        String reasons = because.isEmpty()
-                ? ""
-                : t(because.size() == 1 ? "trace.because" : "trace.because.several", Words.list(because));
-        return reasons + why + (disputed.isEmpty() ? "" : t("trace.disputed", Words.list(disputed)));
     }
 
     @Override

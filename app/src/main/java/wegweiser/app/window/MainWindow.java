@@ -5,11 +5,8 @@ import static wegweiser.app.texts.Texts.t;
 import java.io.File;
 import java.nio.file.Path;
 import java.time.Instant;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.AccessibleRole;
@@ -24,20 +21,14 @@ import wegweiser.app.actions.Action;
 import wegweiser.app.bench.BenchStage;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.ends.EndsStage;
-import wegweiser.app.log.LogStage;
-import wegweiser.app.make.MakeStage;
-import wegweiser.app.prove.ProveStage;
-import wegweiser.app.route.RouteStage;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.Progress;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
-import wegweiser.app.trace.TraceStage;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
-import wegweiser.core.words.Words;
 import wegweiser.files.job.JobFile;
 
 /** The shell: signpost above, the stage in the middle, its dock below, and what pops up over them. */
@@ -48,8 +39,7 @@ public final class MainWindow {
     private final StackPane root = new StackPane();
     private final BorderPane frame = new BorderPane();
     private final SignpostBar bar;
-    private final Map<StageId, Supplier<StageView>> makers = new EnumMap<>(StageId.class);
-    private final Map<StageId, StageView> stages = new EnumMap<>(StageId.class);
+    private final Stages stages;
     private final Background background = new Background();
     private final Overlay overlay = new Overlay(root);
     private final WindowKeys keys;
@@ -73,14 +63,7 @@ public final class MainWindow {
         this.forms = new WindowForms(this, session, overlay);
         everywhere = WindowActions.of(this);
         bar = new SignpostBar(this::go, this::find, () -> WindowMenu.groups(everywhere));
-        makers.put(StageId.BENCH, () -> new BenchStage(session, choices, overlay,
-                new BenchDoors(this, session, outside), this::title));
-        makers.put(StageId.ENDS, () -> new EndsStage(session, overlay));
-        makers.put(StageId.TRACE, () -> new TraceStage(session, choices, overlay, this::go));
-        makers.put(StageId.ROUTE, () -> new RouteStage(session, choices, overlay, this::go));
-        makers.put(StageId.MAKE, () -> new MakeStage(session, choices, overlay, this::go));
-        makers.put(StageId.PROVE, () -> new ProveStage(session, choices, this::go, this::refresh));
-        makers.put(StageId.LOG, () -> new LogStage(session));
+        stages = new Stages(session, choices, overlay, this);
         root.getStyleClass().add("wegweiser");
         root.getChildren().add(frame);
         frame.setMinSize(0, 0);
@@ -199,7 +182,7 @@ public final class MainWindow {
     public void go(StageId wanted) {
         StageId id = wanted.needsJob() && !session.isOpen() ? StageId.BENCH : wanted;
         here = id;
-        StageView stage = stages.computeIfAbsent(id, i -> makers.get(i).get());
+        StageView stage = stages.get(id);
         frame.setCenter(stage.view());
         frame.setBottom(stage.dock().orElse(null));
         hear(stage, id);
@@ -241,9 +224,7 @@ public final class MainWindow {
 
     /** Records the unit that is being proved. */
     public void record() {
-        if (stages.get(StageId.PROVE) instanceof ProveStage prove) {
-            prove.record();
-        }
+        stages.prove().record();
     }
 
     public void clearNotice() {
@@ -254,7 +235,7 @@ public final class MainWindow {
         return here;
     }
 
-    private void refresh() {
+    void refresh() {
         title();
         stages.get(here).show(session.job());
         Job job = session.job();
@@ -270,31 +251,15 @@ public final class MainWindow {
         }, bar::show, bar::showNothing);
     }
 
-    private void title() {
-        if (here == StageId.BENCH) {
-            bar.showJob(t("bench.title"), bench().summary());
-            title.set(t("window.bench"));
-            return;
-        }
-        if (!session.isOpen()) {
-            bar.showJob(t("stage.log"), "");
-            title.set(t("window.title"));
-            return;
-        }
-        Job job = session.job();
-        String length = job.cable().lengthMm().isPresent()
-                ? t("bar.length", Words.number(job.cable().lengthMm().getAsDouble() / 1000))
-                : "";
-        String saved = session.savedProperty().get();
-        String name = job.title().isBlank() ? t("bar.untitled") : job.title();
-        bar.showJob(name, String.join(" · ",
-                java.util.stream.Stream.of(length, saved).filter(s -> !s.isEmpty()).toList()));
-        title.set(t("window.job", name));
+    void title() {
+        TitleWords words = TitleWords.of(session, here, () -> bench().summary());
+        bar.showJob(words.name(), words.about());
+        title.set(words.window());
     }
 
     /** The bench. */
     BenchStage bench() {
-        return (BenchStage) stages.computeIfAbsent(StageId.BENCH, i -> makers.get(i).get());
+        return stages.bench();
     }
 
     /** Whether the bench is up, where undo is about whole jobs. */
@@ -309,7 +274,7 @@ public final class MainWindow {
 
     /** What can be done at a stage, which is put up for it. */
     public List<Action> actions(StageId id) {
-        return stages.computeIfAbsent(id, i -> makers.get(i).get()).actions();
+        return stages.get(id).actions();
     }
 
     /** What can be done everywhere. */
@@ -354,7 +319,7 @@ public final class MainWindow {
     /** Goes to the ends. */
     public EndsStage ends() {
         go(StageId.ENDS);
-        return (EndsStage) stages.get(StageId.ENDS);
+        return stages.ends();
     }
 
     /** The file of the open job. */
@@ -365,13 +330,13 @@ public final class MainWindow {
     /** Opens the ladder plug of the second end. */
     public void ladder() {
         go(StageId.TRACE);
-        ((TraceStage) stages.get(StageId.TRACE)).ladder();
+        stages.trace().ladder();
     }
 
     /** Goes to Trace and puts up the dock for loose leads, or takes it away. */
     public void loose(boolean on) {
         go(StageId.TRACE);
-        ((TraceStage) stages.get(StageId.TRACE)).loose(on);
+        stages.trace().loose(on);
     }
 
     /** Begins an empty job, at its ends. */

@@ -26,6 +26,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.usual.UsualCable;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.workshop.Workshop;
+import wegweiser.headless.RowCopy;
 
 /**
  * The first screen over a workshop of many jobs: from nothing but the toolkit to the cards laid out, in a program that has
@@ -55,6 +56,7 @@ public final class BenchPace {
         }
         Path open = last;
         CountDownLatch started = new CountDownLatch(1);
+        RowCopy.install();
         Platform.startup(started::countDown);
         Platform.setImplicitExit(false);
         started.await();

@@ -25,6 +25,7 @@ import wegweiser.app.window.MainWindow;
 import wegweiser.core.model.Job;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.workshop.Workshop;
+import wegweiser.headless.RowCopy;
 
 /**
  * From a key to the new picture in the running window: N is pressed at Trace, and the time is taken until the pegboard has
@@ -48,6 +49,7 @@ public final class WindowPace {
         Files.createDirectories(file.getParent());
         JobFile.write(file, job);
         CountDownLatch started = new CountDownLatch(1);
+        RowCopy.install();
         Platform.startup(started::countDown);
         started.await();
         Session session = WindowApp.session(new Workshop(folder), Optional.of(file));

@@ -14,6 +14,8 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wegweiser.app.demo.DemoWorkshop;
@@ -22,11 +24,12 @@ import wegweiser.core.model.Reading;
 import wegweiser.files.job.JobFile;
 
 /** The program as a person starts it: through the launcher, the window on the module path. */
+@Execution(ExecutionMode.CONCURRENT)
 class LauncherIT {
     private static final String HEADLESS = "-Dglass.platform=Headless -Dprism.order=sw";
     /** Where a part is to fail, that it does not come is waited for not so long. */
     private static final Map<String, String> SHORT = Map.of("WEGWEISER_JAVA_OPTIONS",
-            HEADLESS + " -Dselfcheck.seconds=4");
+            HEADLESS + " -Dselfcheck.seconds=6");
     private static final Path LAUNCHER = Path.of(System.getProperty("launcher"));
 
     @TempDir

@@ -28,9 +28,14 @@ import wegweiser.app.stage.Session;
 import wegweiser.app.window.MainWindow;
 import wegweiser.core.model.Job;
 import wegweiser.files.workshop.Workshop;
+import wegweiser.headless.RowCopy;
 
 /** The real window over a workshop in a temporary folder, driven by keys and clicks. */
 public abstract class WindowTest extends ApplicationTest {
+    static {
+        RowCopy.install();
+    }
+
     protected Path folder;
     protected Session session;
     protected MainWindow window;

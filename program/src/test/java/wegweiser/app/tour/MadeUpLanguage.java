@@ -41,6 +41,7 @@ import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.route.Router;
 import wegweiser.core.rules.Rules;
 import wegweiser.files.workshop.Workshop;
+import wegweiser.headless.RowCopy;
 
 /**
  * Walks the window in a language that nobody speaks, and says of every text that can be read whether a bundle had it. Runs in a process of its own, since bundles are read once.
@@ -64,6 +65,7 @@ public final class MadeUpLanguage {
     public static void main(String[] args) throws Exception {
         Path folder = Path.of(args[0]);
         Path file = DemoWorkshop.create(folder);
+        RowCopy.install();
         CompletableFuture<Void> ready = new CompletableFuture<>();
         Platform.startup(() -> ready.complete(null));
         ready.get();

@@ -1,4 +1,4 @@
-package wegweiser.benchmarks;
+package wegweiser.headless;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -9,16 +9,17 @@ import java.lang.classfile.MethodModel;
 import java.lang.constant.ClassDesc;
 import java.lang.constant.ConstantDescs;
 import java.lang.constant.MethodTypeDesc;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.lang.invoke.MethodHandles;
 
 /**
- * Writes the window of the headless platform as a class that copies a picture row by row, as a display does. The one that
- * comes with the toolkit copies it pixel by pixel, on the thread of the interface, with a new buffer for each: about a
- * million a picture, which is a third of what would be measured. Put the folder first on the class path.
+ * Makes the window of the headless platform copy a picture row by row, as a display does. The one that comes with the toolkit
+ * copies it pixel by pixel, on the thread of the interface, with a new buffer for each: about a million a picture, which is a
+ * third of what tests of the window take, and of what would be measured.
  */
-public final class BulkCopy {
-    private static final String WINDOW = "com/sun/glass/ui/headless/HeadlessWindow";
+public final class RowCopy {
+    private static final String FOLDER = "com/sun/glass/ui/headless/";
+    private static final String WINDOW = FOLDER + "HeadlessWindow";
+    private static final String NEIGHBOUR = FOLDER + "HeadlessPlatformFactory";
     private static final ClassDesc OWN = ClassDesc.ofInternalName(WINDOW);
     private static final ClassDesc PIXELS = ClassDesc.of("com.sun.glass.ui.Pixels");
     private static final ClassDesc BYTES = ClassDesc.of("java.nio.ByteBuffer");
@@ -26,27 +27,44 @@ public final class BulkCopy {
     private static final MethodTypeDesc NUMBER = MethodTypeDesc.of(ConstantDescs.CD_int);
     /** Width of the screen, in pixels. */
     private static final int SCREEN = 1000;
+    private static boolean installed;
 
-    private BulkCopy() {}
+    private RowCopy() {}
 
-    /** The one argument is the folder. */
-    public static void main(String[] args) throws IOException {
+    /**
+     * Puts it in place of the window that comes with the toolkit, which has to be on the class path. To be called before the
+     * toolkit starts; once more does nothing.
+     *
+     * @throws IllegalStateException where a window was there before, or the toolkit is another one
+     */
+    public static synchronized void install() {
+        if (installed) {
+            return;
+        }
+        try {
+            Class<?> neighbour = Class.forName(NEIGHBOUR.replace('/', '.'), false,
+                    RowCopy.class.getClassLoader());
+            MethodHandles.privateLookupIn(neighbour, MethodHandles.lookup()).defineClass(made());
+            installed = true;
+        } catch (ReflectiveOperationException | IOException | LinkageError e) {
+            throw new IllegalStateException("the headless window keeps copying pixel by pixel", e);
+        }
+    }
+
+    private static byte[] made() throws IOException {
         byte[] old;
-        try (InputStream in = BulkCopy.class.getClassLoader().getResourceAsStream(WINDOW + ".class")) {
+        try (InputStream in = RowCopy.class.getClassLoader().getResourceAsStream(WINDOW + ".class")) {
             old = in.readAllBytes();
         }
         ClassFile file = ClassFile.of();
-        byte[] made = file.transformClass(file.parse(old), (builder, element) -> {
+        return file.transformClass(file.parse(old), (builder, element) -> {
             if (element instanceof MethodModel method && method.methodName().equalsString("blit")) {
                 builder.withMethodBody(method.methodName(), method.methodType(), method.flags().flagsMask(),
-                        BulkCopy::copy);
+                        RowCopy::copy);
             } else {
                 builder.with(element);
             }
         });
-        Path to = Path.of(args[0]).resolve(WINDOW + ".class");
-        Files.createDirectories(to.getParent());
-        Files.write(to, made);
     }
 
     /** For each row: {@code frameBuffer.asIntBuffer().put((y + row) * SCREEN + x, pixels, row * width, width)}. */

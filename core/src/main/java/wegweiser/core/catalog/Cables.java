@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import wegweiser.core.data.Data;
 import wegweiser.core.data.Entry;
@@ -37,6 +38,8 @@ public final class Cables {
             "bell-2");
     private static final List<CableStock> TABLE = new Entry(Data.json("cables.json"), "").list("cables",
             Cables::of);
+    private static final Map<String, CableStock> BY_ID = TABLE.stream()
+            .collect(Collectors.toMap(CableStock::id, c -> c));
 
     private Cables() {}
 
@@ -62,7 +65,7 @@ public final class Cables {
     /** The kind with this id, or empty when there is none. */
     public static Optional<CableStock> find(String id) {
         String now = FORMER.getOrDefault(id, id);
-        return TABLE.stream().filter(c -> c.id().equals(now)).findFirst().or(() -> byRule(now));
+        return Optional.ofNullable(BY_ID.get(now)).or(() -> byRule(now));
     }
 
     /** The cable of a job, from its own description or the catalogue. */

@@ -34,6 +34,8 @@ public enum ConnectorKind implements HasId {
     CIRCULAR("circular", Termination.SOLDER_CUP, Termination.CRIMP, Termination.POTTED),
     OWN("", Termination.SOLDER_CUP, Termination.CRIMP, Termination.POTTED);
 
+    private static final List<ConnectorKind> ALL = List.of(values());
+
     private final String stem;
     private final List<Termination> methods;
 
@@ -80,8 +82,11 @@ public enum ConnectorKind implements HasId {
 
     /** The kind of a family id, such as {@code dsub-9}. */
     public static ConnectorKind of(String family) {
-        for (ConnectorKind kind : values()) {
-            if (kind != OWN && (family.equals(kind.stem) || family.startsWith(kind.stem + "-")
+        for (ConnectorKind kind : ALL) {
+            int length = kind.stem.length();
+            boolean whole = family.length() == length
+                    || family.length() > length && family.charAt(length) == '-';
+            if (kind != OWN && (whole && family.startsWith(kind.stem)
                     || kind == USB && family.startsWith("usb3-"))) {
                 return kind;
             }

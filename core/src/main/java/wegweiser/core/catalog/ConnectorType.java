@@ -30,7 +30,12 @@ public record ConnectorType(String id, String title, String family, Gender gende
     }
 
     public Optional<Contact> contact(String contactId) {
-        return contacts.stream().filter(c -> c.id().equals(contactId)).findFirst();
+        for (Contact contact : contacts) {
+            if (contact.id().equals(contactId)) {
+                return Optional.of(contact);
+            }
+        }
+        return Optional.empty();
     }
 
     public boolean has(String contactId) {

@@ -21,7 +21,12 @@ record Intermittence(BitSet doubtful, List<Terminal> terminals) {
     /** A touch either way round, whatever the order of its contacts. */
     private record Key(Set<Terminal> one, Set<Terminal> other) {
         static Key of(Reading reading) {
-            return new Key(Set.copyOf(reading.red()), Set.copyOf(reading.black()));
+            return new Key(set(reading.red()), set(reading.black()));
+        }
+
+        /** Most touches are of one contact, and a set of one costs next to nothing. */
+        private static Set<Terminal> set(List<Terminal> some) {
+            return some.size() == 1 ? Set.of(some.getFirst()) : Set.copyOf(some);
         }
 
         @Override

@@ -33,6 +33,9 @@ final class LadderSearch {
     private final int[] chosen;
     private final double[][] low;
     private final double[][] high;
+    /** The diagonals of both, which are asked for most. */
+    private final double[] ownLow;
+    private final double[] ownHigh;
     private final int[] shared;
     private int forbidden;
 
@@ -54,6 +57,8 @@ final class LadderSearch {
         chosen = random.ints(n, 0, this.series.length).toArray();
         low = new double[n][n];
         high = new double[n][n];
+        ownLow = new double[n];
+        ownHigh = new double[n];
         shared = new int[n];
         for (int i = 0; i < n; i++) {
             renew(i);
@@ -140,6 +145,8 @@ final class LadderSearch {
             high[i][j] = range[1];
             high[j][i] = range[1];
         }
+        ownLow[i] = low[i][i];
+        ownHigh[i] = high[i][i];
     }
 
     /** Adds or takes away what a contact and its pairs have in common with all contacts up to {@code last} and their pairs. */
@@ -148,13 +155,17 @@ final class LadderSearch {
             if (j != i && meet(i, i, j, j)) {
                 forbidden += sign;
             }
+            double least = low[i][j];
+            double most = high[i][j];
             for (int k = 0; k <= last && j != i; k++) {
-                if (meet(i, j, k, k)) {
+                if (least <= ownHigh[k] && ownLow[k] <= most) {
                     note(i, j, k, sign);
                 }
             }
-            for (int k = 0; k < j; k++) {
-                if (j != i && k != i && meet(i, i, j, k)) {
+            double[] lows = low[j];
+            double[] highs = high[j];
+            for (int k = 0; k < j && j != i; k++) {
+                if (k != i && ownLow[i] <= highs[k] && lows[k] <= ownHigh[i]) {
                     note(j, k, i, sign);
                 }
             }

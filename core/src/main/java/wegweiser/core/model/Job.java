@@ -59,7 +59,12 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     }
 
     public Optional<End> end(String name) {
-        return ends.stream().filter(e -> e.name().equals(name)).findFirst();
+        for (End end : ends) {
+            if (end.name().equals(name)) {
+                return Optional.of(end);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The pinout row at a terminal, if there is one. */

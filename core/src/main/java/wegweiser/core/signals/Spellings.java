@@ -10,6 +10,9 @@ import wegweiser.core.data.Data;
 /** Which canonical signal a printed name stands for. Looking one up costs a few hash probes. */
 final class Spellings {
     private static final Map<String, String> CANONICAL = read();
+    private static final Pattern NUMBER = Pattern.compile("[ _#-]?\\d{1,2}$");
+    private static final Pattern LOW_SIGNS = Pattern.compile("^[/~!*#\\\\]+|[#*\\\\]+$");
+    private static final Pattern LOW_ENDING = Pattern.compile("(?i)_n$");
     private static final Pattern VOLTS = Pattern.compile(
             "(?i)[+\u2212\u00B1-]?\\s?\\d{1,3}(?:[.,]\\d+)?\\s?(?:V\\d?|VDC|Volts?)?"
                     + "(?:\\s?(?:-|\u2013|to|\\.{2,3}|\u2026)\\s?[+-]?\\d{1,3}(?:[.,]\\d+)?\\s?)?(?:V|VDC|Volts?)?"
@@ -46,7 +49,7 @@ final class Spellings {
             found = known(withoutLowMark(text));
         }
         if (found.isEmpty()) {
-            String stem = text.replaceAll("[ _#-]?\\d{1,2}$", "");
+            String stem = NUMBER.matcher(text).replaceAll("");
             found = stem.length() >= 2 ? known(stem).or(() -> known(withoutLowMark(stem))) : found;
         }
         return found.isEmpty() ? supply(text) : found;
@@ -65,7 +68,7 @@ final class Spellings {
 
     /** The name without the marks that manuals put on lines that are active when low. */
     private static String withoutLowMark(String text) {
-        String bare = text.replaceAll("^[/~!*#\\\\]+|[#*\\\\]+$", "").replaceAll("(?i)_n$", "");
+        String bare = LOW_ENDING.matcher(LOW_SIGNS.matcher(text).replaceAll("")).replaceAll("");
         return bare.length() > 2 && bare.charAt(0) == 'n' && Character.isUpperCase(bare.charAt(1))
                 ? bare.substring(1)
                 : bare;

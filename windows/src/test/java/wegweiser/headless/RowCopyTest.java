@@ -9,6 +9,7 @@ import javafx.scene.robot.Robot;
 import javafx.scene.shape.Rectangle;
 import javafx.stage.Stage;
 import javafx.stage.StageStyle;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
@@ -19,15 +20,23 @@ class RowCopyTest extends ApplicationTest {
         RowCopy.install();
     }
 
+    private Stage stage;
+
     @Override
-    public void start(Stage stage) {
+    public void start(Stage ofAll) {
+        ofAll.hide();
+        stage = new Stage(StageStyle.UNDECORATED);
         Pane pane = new Pane(new Rectangle(10, 20, 30, 2));
         pane.setStyle("-fx-background-color: white;");
-        stage.initStyle(StageStyle.UNDECORATED);
         stage.setX(100);
         stage.setY(50);
         stage.setScene(new Scene(pane, 200, 60));
         stage.show();
+    }
+
+    @AfterEach
+    void close() {
+        WaitForAsyncUtils.waitForAsyncFx(5_000, stage::hide);
     }
 
     private Color at(double x, double y) {

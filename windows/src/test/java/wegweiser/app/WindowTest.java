@@ -3,6 +3,7 @@ package wegweiser.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
@@ -82,12 +83,22 @@ public abstract class WindowTest extends ApplicationTest {
     }
 
     @AfterEach
-    void clean() throws IOException {
+    void clean() {
         session.close();
+        // who looks into the log just then takes files away, or makes new ones
+        for (int k = 0; k < 50 && !isGone(); k++) {
+            sleep(20);
+        }
+    }
+
+    private boolean isGone() {
         try (Stream<Path> files = Files.walk(folder)) {
             for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
                 Files.deleteIfExists(file);
             }
+            return true;
+        } catch (IOException | UncheckedIOException _) {
+            return false;
         }
     }
 
@@ -174,7 +185,8 @@ public abstract class WindowTest extends ApplicationTest {
         return lookup("#dock-beep").tryQuery().filter(n -> isShown(n) && !n.isDisabled()).isPresent();
     }
 
-    private static boolean isShown(javafx.scene.Node node) {
+    /** Whether nothing hides it, or what it lies in. */
+    protected static boolean isShown(javafx.scene.Node node) {
         for (javafx.scene.Node at = node; at != null; at = at.getParent()) {
             if (!at.isVisible()) {
                 return false;

@@ -5,10 +5,12 @@ import static wegweiser.app.texts.Texts.t;
 import java.io.IOException;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
+import java.util.function.Predicate;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -16,6 +18,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import wegweiser.app.stage.StageId;
+import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.files.workshop.Workshop;
 
@@ -32,18 +35,31 @@ final class FirstSteps extends Pane {
      * One sentence.
      *
      * @param target the selector of what it is about
-     * @param above whether it stands above that, and not beside it
+     * @param side where it stands, so that it covers nothing that is needed there
+     * @param fits whether it says something to who has this job
      * @param done whether a change of the job was what it speaks of
      */
-    private record Lesson(String target, boolean above, BiPredicate<Job, Job> done) {}
+    private record Lesson(String target, Side side, Predicate<Job> fits, BiPredicate<Job, Job> done) {}
+
+    private enum Side {
+        ABOVE,
+        BESIDE,
+        BELOW
+    }
 
     private static final Map<StageId, Lesson> LESSONS = new EnumMap<>(Map.of(
-            StageId.BENCH, new Lesson("#way-which", false, (a, b) -> false),
-            StageId.ENDS, new Lesson("#connector-A", false, (a, b) -> !a.ends().equals(b.ends())),
+            StageId.BENCH, new Lesson("#way-which", Side.BESIDE, _ -> true, (a, b) -> false),
+            StageId.ENDS,
+            new Lesson("#add-lead-A", Side.BELOW, job -> job.ends().stream().allMatch(End::isBlank),
+                    (a, b) -> !a.ends().equals(b.ends())),
             StageId.TRACE,
-            new Lesson("#dock-beep", true, (a, b) -> b.readings().size() > a.readings().size()),
-            StageId.ROUTE, new Lesson(".card", false, (a, b) -> !a.links().equals(b.links())),
-            StageId.MAKE, new Lesson("#step-done", true, (a, b) -> b.done().size() > a.done().size())));
+            new Lesson("#dock-beep", Side.ABOVE, _ -> true,
+                    (a, b) -> b.readings().size() > a.readings().size()),
+            StageId.ROUTE,
+            new Lesson(".card", Side.ABOVE, job -> job.links().isEmpty(),
+                    (a, b) -> !a.links().equals(b.links())),
+            StageId.MAKE,
+            new Lesson("#step-done", Side.ABOVE, _ -> true, (a, b) -> b.done().size() > a.done().size())));
 
     private final Workshop workshop;
     private final Node window;
@@ -51,6 +67,7 @@ final class FirstSteps extends Pane {
     private final Runnable placing = this::place;
     private final Set<StageId> open = EnumSet.noneOf(StageId.class);
     private Optional<StageId> here = Optional.empty();
+    private Job job = Job.of("", List.of(), List.of(), List.of());
 
     /** @param window in which the things are looked for */
     FirstSteps(Workshop workshop, Node window) {
@@ -77,8 +94,9 @@ final class FirstSteps extends Pane {
         });
     }
 
-    /** A stage is shown. */
-    void show(StageId stage) {
+    /** A stage is shown, with a job. */
+    void show(StageId stage, Job shown) {
+        job = shown;
         if (here.equals(Optional.of(StageId.BENCH)) && stage.needsJob()) {
             learned(StageId.BENCH);
         }
@@ -89,6 +107,7 @@ final class FirstSteps extends Pane {
 
     /** The job has changed. */
     void changed(Job before, Job after) {
+        job = after;
         here.filter(open::contains).filter(id -> LESSONS.get(id).done().test(before, after)).ifPresent(id -> {
             learned(id);
             words.setVisible(false);
@@ -114,7 +133,7 @@ final class FirstSteps extends Pane {
     }
 
     private void place() {
-        Optional<Node> target = here.filter(open::contains)
+        Optional<Node> target = here.filter(open::contains).filter(id -> LESSONS.get(id).fits().test(job))
                 .flatMap(id -> Optional.ofNullable(window.lookup(LESSONS.get(id).target())))
                 .filter(FirstSteps::isSeen);
         words.setVisible(target.isPresent());
@@ -125,18 +144,20 @@ final class FirstSteps extends Pane {
         words.applyCss();
         double width = Math.min(WIDTH, words.prefWidth(-1));
         double height = words.prefHeight(width);
-        Bounds there = target.get().localToScene(target.get().getBoundsInLocal());
-        Point2D at = sceneToLocal(there.getMaxX() + GAP, there.getMinY());
-        if (LESSONS.get(here.orElseThrow()).above() || at.getX() + width > getWidth()) {
-            at = sceneToLocal(Math.min(there.getMinX(), getWidth() - width - GAP),
-                    there.getMinY() - height - GAP);
-        }
+        Bounds there = sceneToLocal(target.get().localToScene(target.get().getBoundsInLocal()));
+        Side side = LESSONS.get(here.orElseThrow()).side();
+        boolean beside = side == Side.BESIDE && there.getMaxX() + GAP + width <= getWidth();
+        Point2D at = beside
+                ? new Point2D(there.getMaxX() + GAP, there.getMinY())
+                : new Point2D(Math.min(there.getMinX(), getWidth() - width - GAP),
+                        side == Side.BELOW ? there.getMaxY() + GAP : there.getMinY() - height - GAP);
         words.resizeRelocate(Math.max(0, at.getX()), Math.max(0, at.getY()), width, height);
     }
 
+    /** Whether it is there and can be used. */
     private static boolean isSeen(Node node) {
         for (Node at = node; at != null; at = at.getParent()) {
-            if (!at.isVisible()) {
+            if (!at.isVisible() || at.isDisabled()) {
                 return false;
             }
         }

@@ -188,7 +188,7 @@ public final class MainWindow {
         hear(stage, id);
         bar.showHere(id);
         refresh();
-        lessons.show(id);
+        lessons.show(id, session.job());
         javafx.application.Platform.runLater(() -> {
             // whatever was put up over the stage meanwhile keeps the focus
             if (!overlay.isUp()) {

@@ -45,8 +45,7 @@ public record Next(StageId stage, String words, boolean trouble) {
     }
 
     private static Optional<Next> ends(Job job) {
-        if (job.ends().stream().filter(e -> !e.connector().equals(End.LEADS) || !e.pinout().isEmpty())
-                .count() < 2) {
+        if (job.ends().stream().filter(e -> !e.isBlank()).count() < 2) {
             return Optional.of(new Next(StageId.ENDS, t("next.connectors"), false));
         }
         for (End end : job.ends()) {

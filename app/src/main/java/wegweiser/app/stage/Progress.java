@@ -31,7 +31,8 @@ public record Progress(Map<StageId, Arm> arms) {
         Job job = derived.job();
         Map<StageId, Arm> arms = new EnumMap<>(StageId.class);
         boolean ends = job.ends().size() >= 2 && job.ends().stream().noneMatch(e -> e.pinout().isEmpty());
-        arms.put(StageId.ENDS, new Arm(t("ports", job.ends().size()), ends, false));
+        long chosen = job.ends().stream().filter(e -> !e.isBlank()).count();
+        arms.put(StageId.ENDS, new Arm(chosen == 0 ? t("arm.waiting") : t("ports", chosen), ends, false));
         arms.put(StageId.TRACE, trace(derived));
         arms.put(StageId.ROUTE, route(derived));
         arms.put(StageId.MAKE, make(derived));

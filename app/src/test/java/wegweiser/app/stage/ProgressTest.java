@@ -10,6 +10,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -37,6 +38,21 @@ class ProgressTest {
                 open("A.tip", "A.sleeve"),
                 open("A.sleeve", "A.tip"), Reading.of(Mode.OHMS, touch("A.tip", "A.sleeve"), Outcome.OPEN)))
                 .isEqualTo("read once");
+    }
+
+    @Test
+    void portsAreCountedOnceSomethingWasChosen() {
+        End blank = End.of("B", "", End.LEADS, List.of());
+        assertThat(ends(blank, blank)).isEqualTo("not started");
+        assertThat(ends(End.of("A", "Mast", "jack-3.5-ts-plug", List.of()), blank)).isEqualTo("1 port");
+        assertThat(ends(End.of("A", "Mast", End.LEADS, List.of(PinRow.named("RD"))), blank))
+                .isEqualTo("1 port");
+    }
+
+    private static String ends(End... ends) {
+        return Progress
+                .of(Derived.of(Job.of("Mast cable", List.of(ends), List.of(), List.of())), Fixture.PROBES)
+                .arms().get(StageId.ENDS).words();
     }
 
     private static Touch touch(String red, String black) {

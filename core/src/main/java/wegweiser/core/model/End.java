@@ -33,6 +33,11 @@ public record End(String name, String device, Optional<Role> role, String connec
         return pinout.stream().filter(r -> r.contact().equals(contact)).findFirst();
     }
 
+    /** Whether neither a connector was chosen yet nor a wire named. */
+    public boolean isBlank() {
+        return connector.equals(LEADS) && pinout.isEmpty();
+    }
+
     public Terminal terminal(String contact) {
         return new Terminal(name, contact);
     }

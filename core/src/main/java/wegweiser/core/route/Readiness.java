@@ -25,7 +25,7 @@ public final class Readiness {
         for (End end : job.ends()) {
             List<Pin> named = Pin.of(end).stream().filter(p -> !p.row().label().isBlank()).toList();
             if (named.isEmpty()) {
-                found.add(Words.say(end.connector().equals(End.LEADS) && end.pinout().isEmpty()
+                found.add(Words.say(end.isBlank()
                         ? "missing.connector"
                         : "missing.pinout", end.name()));
                 continue;

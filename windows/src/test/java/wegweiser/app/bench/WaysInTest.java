@@ -2,53 +2,19 @@ package wegweiser.app.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
-import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import wegweiser.app.WindowTest;
 import wegweiser.app.stage.StageId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Reading;
 import wegweiser.core.usual.UsualCable;
-import wegweiser.files.job.JobFile;
 
 /** What may lie before a person, each of it from the first screen to where the work begins, by keys. */
-class WaysInTest extends WindowTest {
-    @BeforeEach
-    void toTheBench() {
-        keys(KeyCode.CONTROL, KeyCode.DIGIT0);
-        await("four jobs", () -> titles().size() == 4);
-    }
-
-    private ListView<Path> list() {
-        return lookup("#job-list").query();
-    }
-
-    private List<String> titles() {
-        return list().getItems().stream().map(f -> f.getFileName().toString().replace(JobFile.ENDING, ""))
-                .toList();
-    }
-
-    private long files() {
-        try (Stream<Path> all = Files.list(folder.resolve("jobs"))) {
-            return all.filter(f -> f.toString().endsWith(JobFile.ENDING)).count();
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        }
-    }
-
-    private void type(String text) {
-        write(text, 0);
-    }
-
+class WaysInTest extends OnTheBench {
     @Test
     void twoDevicesAreJoinedByTheirPorts() {
         keys(KeyCode.DIGIT1);

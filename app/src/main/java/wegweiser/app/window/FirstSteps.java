@@ -3,6 +3,7 @@ package wegweiser.app.window;
 import static wegweiser.app.texts.Texts.t;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -67,6 +68,7 @@ final class FirstSteps extends Pane {
     private final Runnable placing = this::place;
     private final Set<StageId> open = EnumSet.noneOf(StageId.class);
     private Optional<StageId> here = Optional.empty();
+    private Optional<Path> file = Optional.empty();
     private Job job = Job.of("", List.of(), List.of(), List.of());
 
     /** @param window in which the things are looked for */
@@ -95,8 +97,9 @@ final class FirstSteps extends Pane {
     }
 
     /** A stage is shown, with a job. */
-    void show(StageId stage, Job shown) {
+    void show(StageId stage, Job shown, Optional<Path> where) {
         job = shown;
+        file = where;
         if (here.equals(Optional.of(StageId.BENCH)) && stage.needsJob()) {
             learned(StageId.BENCH);
         }
@@ -105,9 +108,13 @@ final class FirstSteps extends Pane {
         Platform.requestNextPulse();
     }
 
-    /** The job has changed. */
-    void changed(Job before, Job after) {
+    /** The job has changed; where it is another one than before, nobody did what a sentence speaks of. */
+    void changed(Job before, Job after, Optional<Path> where) {
         job = after;
+        if (!where.equals(file)) {
+            file = where;
+            return;
+        }
         here.filter(open::contains).filter(id -> LESSONS.get(id).done().test(before, after)).ifPresent(id -> {
             learned(id);
             words.setVisible(false);

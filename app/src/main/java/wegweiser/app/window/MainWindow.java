@@ -72,7 +72,7 @@ public final class MainWindow {
         root.getChildren().addAll(lessons, new MessageView(session.notices()));
         session.jobProperty().addListener((_, before, now) -> {
             refresh();
-            lessons.changed(before, now);
+            lessons.changed(before, now, session.file());
         });
         session.savedProperty().addListener(_ -> title());
         choices.nightProperty().addListener(_ -> night());
@@ -188,7 +188,7 @@ public final class MainWindow {
         hear(stage, id);
         bar.showHere(id);
         refresh();
-        lessons.show(id, session.job());
+        lessons.show(id, session.job(), session.file());
         javafx.application.Platform.runLater(() -> {
             // whatever was put up over the stage meanwhile keeps the focus
             if (!overlay.isUp()) {

@@ -131,6 +131,16 @@ class FirstStepsTest extends WindowTest {
     }
 
     @Test
+    void anotherJobIsNothingThatWasFollowed() {
+        begin(UsualCable.all().getFirst().job().withLinks(List.of()), StageId.ENDS);
+        call(() -> {
+            window.begin();
+            return null;
+        });
+        await("the sentence of a blank job", () -> lesson().startsWith("Choose the connector"));
+    }
+
+    @Test
     void nothingIsTaughtWhereItCannotBeDone() {
         Job bare = UsualCable.all().getFirst().job().withLinks(List.of());
         begin(bare, StageId.MAKE);

@@ -3,6 +3,7 @@ package wegweiser.headless;
 import java.io.IOException;
 import java.io.InputStream;
 import java.lang.classfile.ClassFile;
+import java.lang.classfile.ClassModel;
 import java.lang.classfile.CodeBuilder;
 import java.lang.classfile.Label;
 import java.lang.classfile.MethodModel;
@@ -51,20 +52,31 @@ public final class RowCopy {
         }
     }
 
-    private static byte[] made() throws IOException {
+    private static byte[] made() throws IOException, ReflectiveOperationException {
         byte[] old;
         try (InputStream in = RowCopy.class.getClassLoader().getResourceAsStream(WINDOW + ".class")) {
+            if (in == null) {
+                throw new ClassNotFoundException(WINDOW);
+            }
             old = in.readAllBytes();
         }
         ClassFile file = ClassFile.of();
-        return file.transformClass(file.parse(old), (builder, element) -> {
-            if (element instanceof MethodModel method && method.methodName().equalsString("blit")) {
+        ClassModel window = file.parse(old);
+        if (window.methods().stream().noneMatch(RowCopy::isCopying)) {
+            throw new NoSuchMethodException(WINDOW + ".blit");
+        }
+        return file.transformClass(window, (builder, element) -> {
+            if (element instanceof MethodModel method && isCopying(method)) {
                 builder.withMethodBody(method.methodName(), method.methodType(), method.flags().flagsMask(),
                         RowCopy::copy);
             } else {
                 builder.with(element);
             }
         });
+    }
+
+    private static boolean isCopying(MethodModel method) {
+        return method.methodName().equalsString("blit");
     }
 
     /** For each row: {@code frameBuffer.asIntBuffer().put((y + row) * SCREEN + x, pixels, row * width, width)}. */

@@ -83,14 +83,16 @@ public enum ConnectorKind implements HasId {
     /** The kind of a family id, such as {@code dsub-9}. */
     public static ConnectorKind of(String family) {
         for (ConnectorKind kind : ALL) {
-            int length = kind.stem.length();
-            boolean whole = family.length() == length
-                    || family.length() > length && family.charAt(length) == '-';
-            if (kind != OWN && (whole && family.startsWith(kind.stem)
-                    || kind == USB && family.startsWith("usb3-"))) {
+            if (kind != OWN && (kind.begins(family) || kind == USB && family.startsWith("usb3-"))) {
                 return kind;
             }
         }
         return OWN;
+    }
+
+    /** Whether a family is named by the stem, alone or with more behind a dash. */
+    private boolean begins(String family) {
+        return family.startsWith(stem)
+                && (family.length() == stem.length() || family.charAt(stem.length()) == '-');
     }
 }

@@ -115,15 +115,16 @@ class FirstStepsTest extends WindowTest {
         Job built = UsualCable.all().getFirst().job();
         Map<StageId, Job> jobs = Map.of(StageId.ENDS, Jobs.blank(), StageId.TRACE, built.withLinks(List.of()),
                 StageId.ROUTE, built.withLinks(List.of()), StageId.MAKE, built);
+        call(() -> {
+            window.root().getScene().getWindow().setWidth(width);
+            window.root().getScene().getWindow().setHeight(height);
+            return null;
+        });
         await("the first sentence", () -> !lesson().isEmpty());
+        sleep(300);
         assertThat(covered()).as("bench").isEmpty();
         jobs.forEach((stage, job) -> {
             begin(job, stage);
-            call(() -> {
-                window.root().getScene().getWindow().setWidth(width);
-                window.root().getScene().getWindow().setHeight(height);
-                return null;
-            });
             await("the sentence", () -> !lesson().isEmpty());
             sleep(300);
             assertThat(covered()).as(stage.id()).isEmpty();

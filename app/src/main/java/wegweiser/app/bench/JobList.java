@@ -16,6 +16,7 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.MouseButton;
+import javafx.scene.layout.Region;
 import wegweiser.app.actions.Action;
 import wegweiser.files.workshop.BenchJob;
 
@@ -94,6 +95,7 @@ final class JobList extends ListView<Path> {
         JobCell() {
             cells.add(this);
             dots.getStyleClass().add("card-dots");
+            dots.setMinWidth(Region.USE_PREF_SIZE);
             dots.setAccessibleText(t("bench.card-menu"));
             dots.setOnMouseClicked(e -> {
                 getListView().getSelectionModel().select(getItem());

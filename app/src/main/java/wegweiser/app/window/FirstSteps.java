@@ -49,7 +49,7 @@ final class FirstSteps extends Pane {
     }
 
     private static final Map<StageId, Lesson> LESSONS = new EnumMap<>(Map.of(
-            StageId.BENCH, new Lesson("#way-which", Side.BESIDE, _ -> true, (a, b) -> false),
+            StageId.BENCH, new Lesson("#way-unknown", Side.BESIDE, _ -> true, (a, b) -> false),
             StageId.ENDS,
             new Lesson("#add-lead-A", Side.BELOW, job -> job.ends().stream().allMatch(End::isBlank),
                     (a, b) -> !a.ends().equals(b.ends())),

@@ -20,7 +20,7 @@ class ReadinessTest {
     void whatIsMissingIsNamed() {
         End leads = End.of("A", "", End.LEADS, List.of());
         assertThat(Readiness.missing(job(leads))).containsExactly("a second end",
-                "the connector of A, or the colours of its wires");
+                "the connector or the wire colours of A");
         End mute = End.of("B", "", "dsub-9-plug", List.of(PinRow.named("4").withSignal("MUTE")));
         assertThat(Readiness.missing(job(leads, mute))).contains("the direction of B.4");
         assertThat(Readiness.missing(Samples.twoTerminals(""))).isEmpty();

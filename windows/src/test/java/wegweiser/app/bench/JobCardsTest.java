@@ -82,6 +82,20 @@ class JobCardsTest extends WindowTest {
         await("nothing more to say", () -> besidePointer(label).isEmpty());
     }
 
+    @Test
+    void aLongTitleLeavesTheDotsWhole() {
+        call(() -> {
+            window.go(StageId.BENCH);
+            return Optional.empty();
+        });
+        await("cards", () -> cards().size() > 3);
+        assertThat(call(() -> lookup(".job-list .card-title").queryAllAs(Label.class).stream()
+                .anyMatch(Label::isTextTruncated))).as("some title is cut").isTrue();
+        assertThat(call(() -> lookup(".job-list .card-dots").queryAllAs(Label.class).stream()
+                .filter(dots -> dots.getWidth() > 0 && dots.getWidth() < dots.prefWidth(-1)).count()))
+                .isZero();
+    }
+
     private void say(Label label, String words) {
         call(() -> {
             label.setText(words);

@@ -79,13 +79,13 @@ class FirstStepsTest extends WindowTest {
         await("there", () -> window.here() == stage);
     }
 
-    /** What can be pressed or typed into, as far as the sentence lies over it. */
+    /** What can be pressed, typed into or says what to do, as far as the sentence lies over it. */
     private List<String> covered() {
         return call(() -> {
             Node lesson = lookup("#lesson").query();
             Bounds there = lesson.localToScene(lesson.getBoundsInLocal());
             return lookup(n -> (n instanceof ButtonBase || n instanceof TextInputControl
-                    || n instanceof ComboBoxBase)
+                    || n instanceof ComboBoxBase || n.getStyleClass().contains("empty-words"))
                     && isShown(n)).queryAll().stream()
                     .filter(n -> inView(n).map(there::intersects).orElse(false))
                     .map(Node::toString).toList();

@@ -18,6 +18,7 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PortReading;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Role;
 import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
@@ -27,8 +28,9 @@ import wegweiser.core.quantity.Unit;
 /**
  * Small jobs written as text. An end: {@code A dsub-9-socket; 2 RXD in rs232; 5 GND ground; 9 V+ supply-in 7..13V 0.5A}.
  * Links: {@code 2-3 A.7-A.8=J 1-1:RD 4-4=R120}: conductor after a colon, part after an equals sign (J, R with ohms and /watts,
- * D with volts, C, F, X for cut). What was measured at a port: {@code measured A.2 -9.1 idle}. {@code school one-end} or
- * {@code both-ends}: where the screen goes. {@code kept A}: an end that stays; {@code beep A.1 B.BN}: a reading.
+ * D with volts, C, F with amps, X for cut). What was measured at a port: {@code measured A.2 -9.1 idle}. {@code school one-end} or
+ * {@code both-ends}: where the screen goes. {@code kept A}: an end that stays; {@code role A host}; {@code termination A ribbon};
+ * {@code dangerous A}: its device can kill; {@code beep A.1 B.BN}: a reading.
  */
 public final class TextJob {
     private final List<End> ends = new ArrayList<>();
@@ -71,6 +73,16 @@ public final class TextJob {
                         HasId.find(PortReading.State.class, made[2]).orElseThrow());
                 ends.replaceAll(e -> e.name().equals(at.end()) ? e.withPortReading(reading) : e);
             }
+            case "role" -> {
+                String[] two = word[1].split("\\s+");
+                ends.replaceAll(e -> e.name().equals(two[0]) ? e.withRole(HasId.find(Role.class, two[1])) : e);
+            }
+            case "termination" -> {
+                String[] two = word[1].split("\\s+");
+                ends.replaceAll(e -> e.name().equals(two[0]) ? e.withTermination(Optional.of(two[1])) : e);
+            }
+            case "dangerous" ->
+                ends.replaceAll(e -> e.name().equals(word[1]) ? e.withDangerous(Optional.of(true)) : e);
             case "kept" -> kept.addAll(List.of(word[1].split("\\s+")));
             case "beep" -> {
                 String[] two = word[1].split("\\s+");
@@ -154,7 +166,9 @@ public final class TextJob {
                     ? Part.diode(Double.parseDouble(text.substring(1)))
                     : Part.of(PartKind.DIODE);
             case 'C' -> Part.of(PartKind.CAPACITOR);
-            case 'F' -> Part.of(PartKind.FUSE);
+            case 'F' -> text.length() > 1
+                    ? Part.fuse(Double.parseDouble(text.substring(1)))
+                    : Part.of(PartKind.FUSE);
             case 'X' -> Part.of(PartKind.CUT);
             default -> {
                 String[] value = text.substring(1).split("/");

@@ -1,16 +1,19 @@
 package wegweiser.app.cli;
 
-import com.fasterxml.jackson.annotation.JsonProperty;
 import java.nio.file.Path;
 import java.util.List;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.CutList;
 import wegweiser.core.make.Materials;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
+import wegweiser.core.route.NoWay;
+import wegweiser.core.rules.Mains;
 import wegweiser.core.sizing.Sizing;
 
 /** What to cut and in which order to build. */
@@ -38,6 +41,10 @@ final class MakeCommand extends JobCommand {
     @Override
     public Integer call() throws Exception {
         Job read = read(job);
+        if (Mains.isIn(Derived.of(read))) {
+            write(new Result(List.of(), List.of(), List.of(), List.of()), NoWay.because(Derived.of(read)));
+            return CommandLineApp.WRONG;
+        }
         List<Step> steps = BenchSteps.of(read, !leftHanded);
         Result result = new Result(steps.stream().map(MakeCommand::shape).toList(),
                 CutList.of(read).stream().flatMap(c -> c.items().stream())

@@ -223,7 +223,7 @@ final class PinoutTable extends VBox {
         edit(contact,
                 r -> new PinRow(contact, Optional.of(text), Optional.of(Signals.canonical(text)),
                         r.direction(), r.level(), r.volts(), r.voltsMax(),
-                        r.amps(), r.pair(), r.sources(), r.extra()));
+                        r.amps(), r.pair(), r.sources(), r.optional(), r.extra()));
     }
 
     private void edit(String contact, java.util.function.UnaryOperator<PinRow> edit) {

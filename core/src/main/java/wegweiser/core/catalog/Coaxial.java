@@ -21,7 +21,7 @@ final class Coaxial {
                 Titles.of("connector.coax", kind.toUpperCase(Locale.ROOT), gender.words()), family, gender,
                 contacts,
                 size * 0.36, new Outline.Round(size, Outline.Key.NONE), Termination.CRIMP,
-                new Ratings(1, kind.equals("sma") ? 24 : 18, 30, kind.equals("sma") ? 1.5 : 2.5,
+                new Ratings(1, kind.equals("sma") ? 24 : 18, 30, 1.5,
                         kind.equals("sma") ? 5.4 : 7,
                         3),
                 List.of(), false);

@@ -9,7 +9,8 @@ import wegweiser.core.words.Titles;
 
 /**
  * Round connectors after IEC 60130-9 (DIN) and their small kin. On the plug's mating face, key below, the contacts of the
- * arc from the right are 1 4 2 5 3 (three poles: 1 2 3), with more at either end of it and one inside.
+ * arc from the right are 1 4 2 5 3 (three poles: 1 2 3), with more at either end of it and one inside; those of six poles go
+ * round in turn, 1 to 5 with 6 inside.
  */
 final class Din {
     private static final double RADIUS_MM = 3.5;
@@ -17,7 +18,7 @@ final class Din {
     private static final Map<String, Map<String, Integer>> DEGREES = Map.of(
             "3", Map.of("1", 0, "2", 90, "3", 180),
             "5", Map.of("1", 0, "4", 45, "2", 90, "5", 135, "3", 180),
-            "6", Map.of("1", -30, "4", 30, "2", 90, "5", 150, "3", 210),
+            "6", Map.of("1", -30, "2", 30, "3", 90, "4", 150, "5", 210),
             "7", Map.of("6", -45, "1", 0, "4", 45, "2", 90, "5", 135, "3", 180, "7", 225),
             "8", Map.of("6", -45, "1", 0, "4", 45, "2", 90, "5", 135, "3", 180, "7", 225));
     /** Rows of the small ones on the plug's mating face, key below, each from the left. */

@@ -71,6 +71,6 @@ public record NamedPinout(String id, String title, String family, Optional<Role>
         return new PinRow(row.text("contact"), row.word("name"), row.word("signal"),
                 row.word("direction").flatMap(d -> HasId.find(Direction.class, d)), row.word("level"),
                 row.number("volts"), row.number("voltsMax"),
-                row.number("amps"), row.word("pair"), List.of(), Extra.NONE);
+                row.number("amps"), row.word("pair"), List.of(), row.flag("optional"), Extra.NONE);
     }
 }

@@ -33,6 +33,7 @@ final class Usb {
             case "usb-a", "usb3-a" -> 2.0;
             case "usb-b", "usb3-b" -> 2.5;
             case "usb-mini-b" -> 0.8;
+            case "hdmi-a" -> 1.0;
             case "usb-micro-b", "usb3-micro-b" -> 0.65;
             default -> 0.5;
         };
@@ -104,7 +105,7 @@ final class Usb {
     private static List<Contact> video() {
         List<Contact> contacts = new ArrayList<>();
         for (int n = 1; n <= 19; n++) {
-            contacts.add(new Contact(String.valueOf(n), (10 - n) * 0.5, n % 2 == 1 ? -0.5 : 0.5,
+            contacts.add(new Contact(String.valueOf(n), (n - 10) * 0.5, n % 2 == 1 ? -0.5 : 0.5,
                     n % 2 == 1 ? 0 : 1));
         }
         return contacts;

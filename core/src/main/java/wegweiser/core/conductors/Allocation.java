@@ -112,7 +112,10 @@ public final class Allocation {
         // a line goes without where there are too few, and rather than take what is for earth alone
         int without = given.isPartly()
                 ? lines.size()
-                : Math.max(0, lines.size() - free.size()) + (free.contains(ColourCode.EARTH) ? 1 : 0);
+                : Math.max(0, lines.size() - free.size())
+                        + (free.contains(ColourCode.EARTH) || lines.stream().anyMatch(Line::isProtectiveEarth)
+                                ? 1
+                                : 0);
         int columns = free.size() + without;
         double[][] own = new double[lines.size()][columns];
         boolean[] quiet = new boolean[lines.size()];

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Pin;
@@ -17,10 +18,22 @@ final class Habit {
     /** Signals that are called by a colour. */
     private static final Map<String, String> COLOURS = Map.of("RED", "RD", "GREEN", "GN", "BLUE", "BU");
 
+    /** Conductors of USB cables, by the contact of the host (USB 2.0 table 6-2, USB 3.2 table 5-7). */
+    private static final Map<String, String> USB = Map.of("D-", "WH", "D+", "GN", "SSTX-", "BU", "SSTX+",
+            "YE", "SSRX-",
+            "VT", "SSRX+", "OG");
+
     private Habit() {}
 
     /** The colour for a line, if there is a habit and the cable has it. */
     static Optional<String> colour(CableStock cable, Line line) {
+        if (cable.pairs().contains(List.of("WH", "GN")) && cable.conductors().contains("RD")) {
+            Optional<String> usb = line.pins().stream().findFirst().map(p -> USB.get(p.signal()))
+                    .filter(cable.conductors()::contains);
+            if (usb.isPresent()) {
+                return usb;
+            }
+        }
         Optional<String> own = line.pins().stream().map(p -> COLOURS.get(p.signal()))
                 .filter(c -> c != null && cable.conductors().contains(c)).findFirst();
         return own.or(() -> wanted(cable, line).filter(cable.conductors()::contains));
@@ -28,6 +41,9 @@ final class Habit {
 
     private static Optional<String> wanted(CableStock cable, Line line) {
         Predicate<Predicate<Pin>> is = what -> line.pins().stream().anyMatch(what);
+        if (line.isEarth() && cable.conductors().contains(ColourCode.EARTH)) {
+            return Optional.of(ColourCode.EARTH);
+        }
         if (isOfSensors(cable)) {
             return line.isSupply()
                     ? Optional.of("BN")
@@ -38,9 +54,6 @@ final class Habit {
                                     : is.test(p -> p.is(Direction.OUT))
                                             ? Optional.of("BK")
                                             : Optional.empty();
-        }
-        if (line.isEarth() && cable.conductors().contains("GNYE")) {
-            return Optional.of("GNYE");
         }
         return line.isSupply() || is.test(p -> p.signal().equals("RIGHT"))
                 ? Optional.of("RD")

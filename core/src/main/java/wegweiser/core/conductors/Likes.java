@@ -16,7 +16,7 @@ import wegweiser.core.model.Terminal;
 final class Likes {
     /** Against what a connector dictates. */
     static final double IMPOSSIBLE = 1_000;
-    /** Green and yellow for anything but earth. */
+    /** Green and yellow for anything but earth, another colour for a protective earth. */
     static final double FORBIDDEN = 400;
     private static final double THIN_SUPPLY = 20;
     private static final double NOT_ITS_COLOUR = 8;
@@ -54,7 +54,8 @@ final class Likes {
             cost += NetworkColours.usual(job, terminal).filter(colours::contains)
                     .filter(c -> !c.equals(conductor)).isPresent() ? NOT_THE_USUAL_ORDER : 0;
         }
-        if (conductor.equals(ColourCode.EARTH) && !line.isEarth()) {
+        boolean green = conductor.equals(ColourCode.EARTH);
+        if (green ? !line.isEarth() : line.isProtectiveEarth()) {
             cost += FORBIDDEN;
         }
         Optional<String> own = Habit.colour(cable, line);

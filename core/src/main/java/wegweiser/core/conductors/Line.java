@@ -75,7 +75,12 @@ record Line(List<Integer> links, List<Terminal> terminals, List<Pin> pins) {
     }
 
     boolean isReturn() {
-        return !isSupply() && pins.stream().anyMatch(p -> p.is(Direction.GROUND)) && !isSignal();
+        return !isSupply() && pins.stream().anyMatch(p -> p.is(Direction.GROUND) && !p.isEarthByName())
+                && !isSignal();
+    }
+
+    boolean isProtectiveEarth() {
+        return pins.stream().anyMatch(Pin::isProtectiveEarth);
     }
 
     boolean isSignal() {

@@ -14,6 +14,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.rules.Mains;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Volts;
 import wegweiser.core.words.Words;
@@ -56,7 +57,7 @@ public final class BenchSteps {
 
     private static List<Step> steps(Derived derived, boolean rightHanded) {
         Job job = derived.job();
-        if (job.links().isEmpty()) {
+        if (job.links().isEmpty() || Mains.isIn(derived)) {
             return List.of();
         }
         Worklist list = new Worklist();

@@ -37,7 +37,10 @@ final class BetweenEnds {
             } else {
                 boolean diode = link.is(PartKind.DIODE);
                 list.add("part:" + pair(link), new Deed.InLine("", link, contacts(link)),
-                        diode ? "inline-middle-diode" : "inline-middle", "heat",
+                        diode
+                                ? "inline-middle-diode"
+                                : link.is(PartKind.FUSE) ? "inline-middle-fuse" : "inline-middle",
+                        "heat",
                         AtEnd.capital(PartWords.of(link)), link.from(), link.to().orElseThrow(), wire);
             }
         }
@@ -51,7 +54,8 @@ final class BetweenEnds {
         boolean kept = link.to().isPresent() && !link.isWithinOneEnd()
                 && derived.job().keeps(link.from().end())
                 && derived.job().keeps(link.to().orElseThrow().end());
-        return kept && (link.is(PartKind.CUT) || EndWires.isPartInLine(link));
+        return kept && link.is(PartKind.CUT)
+                || EndWires.isPartInLine(link) && EndWires.buildsIn(derived, link).isEmpty();
     }
 
     private static List<Terminal> contacts(Link link) {

@@ -76,6 +76,15 @@ final class CommonSteps {
         if (at.has(Inside.CROSS) && way != Termination.MODULAR) {
             add("cross", new Deed.Ready(at.name(), List.of(), 20), "cross", "blade");
         }
+        if (at.has(Inside.CONDUCTIVE_LAYER)) {
+            add("layer", new Deed.Ready(at.name(), List.of(), 40), "layer", "blade");
+        }
+        if (at.has(Inside.STAR_QUAD)) {
+            add("quad", new Deed.Ready(at.name(), List.of(), 20), "quad", "");
+        }
+        if (at.has(Inside.ENAMEL) && way != Termination.RIBBON) {
+            add("enamel", new Deed.Ready(at.name(), List.of(), 60), "enamel", "iron");
+        }
     }
 
     /** What takes the pull off the wires. */
@@ -232,7 +241,10 @@ final class CommonSteps {
                 boolean diode = link.is(PartKind.DIODE);
                 add("part:" + contact + "-" + Words.list(List.of(link.from(), link.to().orElseThrow())),
                         new Deed.InLine(at.name(), link, List.of(at.at(contact))),
-                        diode ? anodeHere ? "inline-anode" : "inline-cathode" : "inline", "heat",
+                        diode
+                                ? anodeHere ? "inline-anode" : "inline-cathode"
+                                : link.is(PartKind.FUSE) ? "inline-fuse" : "inline",
+                        "heat",
                         AtEnd.capital(PartWords.of(link)), contact,
                         link.conductor().orElse(Words.say("step.wire")));
             }

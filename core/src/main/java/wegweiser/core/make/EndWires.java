@@ -11,6 +11,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.rules.FuseWays;
 
 /** Which wires of the cable go to which contacts of an end. */
 final class EndWires {
@@ -56,11 +57,18 @@ final class EndWires {
     }
 
     /**
-     * The end at which a component in line is built in: the first of its two that is made anew and soldered, else the
+     * The end at which a component in line is built in: a fuse at the end of its source, whatever that is; else the first of its two that is made anew and soldered, else the
      * first that is made anew; empty where both are on the cable already, so that it goes between them.
      */
     static Optional<String> buildsIn(Derived derived, Link link) {
         Job job = derived.job();
+        if (link.is(PartKind.FUSE)) {
+            Optional<String> source = FuseWays.sourceEnd(derived, link);
+            if (source.isPresent()) {
+                // where that end stays, the fuse goes into the cable as close behind it as the sheath allows
+                return source.filter(e -> !job.keeps(e));
+            }
+        }
         List<String> ends = job.ends().stream().map(End::name)
                 .filter(n -> n.equals(link.from().end()) || n.equals(link.to().orElseThrow().end()))
                 .filter(n -> !job.keeps(n)).toList();

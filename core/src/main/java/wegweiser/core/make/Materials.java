@@ -149,7 +149,9 @@ public final class Materials {
         return switch (part.kind()) {
             case RESISTOR -> Words.say("part.resistor", Quantity.words(part.ohms().orElse(0), Unit.OHM));
             case DIODE -> Words.say("part.diode");
-            case FUSE -> Words.say("part.fuse");
+            case FUSE -> part.amps().isPresent()
+                    ? Words.say("part.fuse-of", Words.number(part.amps().getAsDouble()))
+                    : Words.say("part.fuse");
             case CAPACITOR, JUMPER, CUT -> Words.say("part.capacitor");
         };
     }

@@ -16,7 +16,9 @@ final class PartWords {
                     ? Words.say("step.part.diode", link.from().contact())
                     : Words.say("step.part.diode-inline");
             case CAPACITOR -> Words.say("step.part.capacitor");
-            case FUSE -> Words.say("step.part.fuse");
+            case FUSE -> p.amps().isPresent()
+                    ? Words.say("step.part.fuse-of", Words.number(p.amps().getAsDouble()))
+                    : Words.say("step.part.fuse");
             case JUMPER, CUT -> Words.say("step.part.jumper");
         }).orElse(Words.say("step.part.jumper"));
     }

@@ -33,7 +33,13 @@ public record CableStock(String id, String title, List<String> conductors, int a
         /** A second sheath within the outer one. */
         INNER_SHEATH,
         /** A plastic cross between the pairs. */
-        CROSS
+        CROSS,
+        /** A black layer under the screen that conducts, and shorts core to screen where it is left. */
+        CONDUCTIVE_LAYER,
+        /** Four cores laid as a star, of which opposite ones of one colour are one conductor. */
+        STAR_QUAD,
+        /** Wires insulated by enamel, which a hot iron with solder takes off. */
+        ENAMEL
     }
 
     public CableStock {

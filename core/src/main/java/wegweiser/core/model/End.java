@@ -10,10 +10,11 @@ import java.util.Optional;
  * @param connector catalogue id of the connector on the cable
  * @param port catalogue id of the device's own connector, when it is known
  * @param termination word of the way in which wires are joined to the connector, where it is not its usual one
+ * @param dangerous whether its device can kill whoever works in it, as the person said; empty where nobody asked
  */
 public record End(String name, String device, Optional<Role> role, String connector, Optional<String> port,
         List<PinRow> pinout, List<PortReading> portReadings, Optional<String> termination,
-        Map<String, Object> extra) {
+        Optional<Boolean> dangerous, Map<String, Object> extra) {
     /** The connector id of an end without a connector. */
     public static final String LEADS = "leads";
 
@@ -25,7 +26,7 @@ public record End(String name, String device, Optional<Role> role, String connec
 
     public static End of(String name, String device, String connector, List<PinRow> pinout) {
         return new End(name, device, Optional.empty(), connector, Optional.empty(), pinout, List.of(),
-                Optional.empty(), Extra.NONE);
+                Optional.empty(), Optional.empty(), Extra.NONE);
     }
 
     /** The pinout row of a contact, if there is one. */
@@ -43,28 +44,38 @@ public record End(String name, String device, Optional<Role> role, String connec
     }
 
     public End withRole(Optional<Role> newRole) {
-        return new End(name, device, newRole, connector, port, pinout, portReadings, termination, extra);
+        return new End(name, device, newRole, connector, port, pinout, portReadings, termination, dangerous,
+                extra);
     }
 
     public End withConnector(String newConnector) {
-        return new End(name, device, role, newConnector, port, pinout, portReadings, termination, extra);
+        return new End(name, device, role, newConnector, port, pinout, portReadings, termination, dangerous,
+                extra);
     }
 
     public End withTermination(Optional<String> newTermination) {
-        return new End(name, device, role, connector, port, pinout, portReadings, newTermination, extra);
+        return new End(name, device, role, connector, port, pinout, portReadings, newTermination, dangerous,
+                extra);
+    }
+
+    public End withDangerous(Optional<Boolean> newDangerous) {
+        return new End(name, device, role, connector, port, pinout, portReadings, termination, newDangerous,
+                extra);
     }
 
     public End withPort(String newPort) {
         return new End(name, device, role, connector, Optional.of(newPort), pinout, portReadings, termination,
-                extra);
+                dangerous, extra);
     }
 
     public End withDevice(String newDevice) {
-        return new End(name, newDevice, role, connector, port, pinout, portReadings, termination, extra);
+        return new End(name, newDevice, role, connector, port, pinout, portReadings, termination, dangerous,
+                extra);
     }
 
     public End withPinout(List<PinRow> newPinout) {
-        return new End(name, device, role, connector, port, newPinout, portReadings, termination, extra);
+        return new End(name, device, role, connector, port, newPinout, portReadings, termination, dangerous,
+                extra);
     }
 
     /** This end with one more measurement on its port; one of the same kind at the same contact is replaced. */
@@ -77,7 +88,8 @@ public record End(String name, String device, Optional<Role> role, String connec
     }
 
     public End withPortReadings(List<PortReading> newReadings) {
-        return new End(name, device, role, connector, port, pinout, newReadings, termination, extra);
+        return new End(name, device, role, connector, port, pinout, newReadings, termination, dangerous,
+                extra);
     }
 
     /** This end with the row of the same contact replaced, or the row added where there was none. */

@@ -23,6 +23,12 @@ public record Part(PartKind kind, OptionalDouble ohms, OptionalDouble farads, Op
                 OptionalDouble.empty(), OptionalDouble.empty(), Extra.NONE);
     }
 
+    /** A fuse that blows above so many amps. */
+    public static Part fuse(double amps) {
+        return new Part(PartKind.FUSE, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(),
+                OptionalDouble.of(amps), OptionalDouble.empty(), Extra.NONE);
+    }
+
     /** A diode that shows so many volts forward. */
     public static Part diode(double volts) {
         return new Part(PartKind.DIODE, OptionalDouble.empty(), OptionalDouble.empty(),

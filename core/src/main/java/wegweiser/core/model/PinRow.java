@@ -16,15 +16,24 @@ import java.util.OptionalDouble;
  * @param voltsMax the most of a range in V; empty where there is a nominal voltage alone
  * @param amps current in A that a supply contact gives or takes
  * @param pair name of the differential pair this contact belongs to
+ * @param optional whether devices and cables do without this line, so that nobody misses it where it is open
  */
 public record PinRow(String contact, Optional<String> name, Optional<String> signal,
         Optional<Direction> direction,
         Optional<String> level, OptionalDouble volts, OptionalDouble voltsMax, OptionalDouble amps,
         Optional<String> pair,
-        List<PinSource> sources, Map<String, Object> extra) {
+        List<PinSource> sources, boolean optional, Map<String, Object> extra) {
     public PinRow {
         sources = List.copyOf(sources);
         extra = Extra.kept(extra);
+    }
+
+    /** A row of a line that is not optional. */
+    public PinRow(String contact, Optional<String> name, Optional<String> signal,
+            Optional<Direction> direction,
+            Optional<String> level, OptionalDouble volts, OptionalDouble voltsMax, OptionalDouble amps,
+            Optional<String> pair, List<PinSource> sources, Map<String, Object> extra) {
+        this(contact, name, signal, direction, level, volts, voltsMax, amps, pair, sources, false, extra);
     }
 
     /** A row with a signal, direction and level and nothing else. */
@@ -50,52 +59,60 @@ public record PinRow(String contact, Optional<String> name, Optional<String> sig
 
     public PinRow withDirection(Direction newDirection) {
         return new PinRow(contact, name, signal, Optional.of(newDirection), level, volts, voltsMax, amps,
-                pair, sources,
+                pair, sources, optional,
                 extra);
     }
 
     public PinRow withSignal(String newSignal) {
         return new PinRow(contact, name, Optional.of(newSignal), direction, level, volts, voltsMax, amps,
-                pair, sources,
+                pair, sources, optional,
                 extra);
     }
 
     public PinRow withLevel(Optional<String> newLevel) {
         return new PinRow(contact, name, signal, direction, newLevel, volts, voltsMax, amps, pair, sources,
+                optional,
                 extra);
     }
 
     public PinRow withSupply(double newVolts, double newAmps) {
         return new PinRow(contact, name, signal, direction, level, OptionalDouble.of(newVolts),
-                OptionalDouble.empty(), OptionalDouble.of(newAmps), pair, sources, extra);
+                OptionalDouble.empty(), OptionalDouble.of(newAmps), pair, sources, optional, extra);
     }
 
-    /** This row with a range of volts, from the least to the most. */
+    public PinRow withOptional(boolean newOptional) {
+        return new PinRow(contact, name, signal, direction, level, volts, voltsMax, amps, pair, sources,
+                newOptional, extra);
+    }
+
     public PinRow withAmps(double newAmps) {
         return new PinRow(contact, name, signal, direction, level, volts, voltsMax,
                 OptionalDouble.of(newAmps), pair,
-                sources, extra);
+                sources, optional, extra);
     }
 
+    /** This row with a range of volts, from the least to the most. */
     public PinRow withVolts(double least, double most) {
         return new PinRow(contact, name, signal, direction, level, OptionalDouble.of(least),
-                least == most ? OptionalDouble.empty() : OptionalDouble.of(most), amps, pair, sources, extra);
+                least == most ? OptionalDouble.empty() : OptionalDouble.of(most), amps, pair, sources,
+                optional, extra);
     }
 
     public PinRow withName(String newName) {
         return new PinRow(contact, Optional.of(newName), signal, direction, level, volts, voltsMax, amps,
                 pair,
-                sources, extra);
+                sources, optional, extra);
     }
 
     public PinRow withPair(String newPair) {
         return new PinRow(contact, name, signal, direction, level, volts, voltsMax, amps,
                 Optional.of(newPair),
-                sources, extra);
+                sources, optional, extra);
     }
 
     public PinRow withSources(List<PinSource> newSources) {
         return new PinRow(contact, name, signal, direction, level, volts, voltsMax, amps, pair, newSources,
+                optional,
                 extra);
     }
 }

@@ -55,13 +55,14 @@ public final class Sources {
             sources.add(PinSource.of(source, said.name().or(said::signal).orElse(""), said.signal()));
             PinRow merged = before.label().isEmpty()
                     ? new PinRow(said.contact(), said.name(), said.signal(), said.direction(), said.level(),
-                            said.volts(), said.voltsMax(), said.amps(), said.pair(), sources, before.extra())
+                            said.volts(), said.voltsMax(), said.amps(), said.pair(), sources, said.optional(),
+                            before.extra())
                     : new PinRow(before.contact(), before.name(), before.signal(),
                             before.direction().or(said::direction), before.level().or(said::level),
                             before.volts().isPresent() ? before.volts() : said.volts(),
                             before.volts().isPresent() ? before.voltsMax() : said.voltsMax(),
                             before.amps().isPresent() ? before.amps() : said.amps(),
-                            before.pair().or(said::pair), sources, before.extra());
+                            before.pair().or(said::pair), sources, before.optional(), before.extra());
             result = result.withRow(merged);
         }
         return result;
@@ -81,7 +82,7 @@ public final class Sources {
                 Optional.of(signal), same ? row.direction() : Optional.empty(), row.level(), row.volts(),
                 row.voltsMax(),
                 row.amps(),
-                row.pair(), sources, row.extra());
+                row.pair(), sources, row.optional(), row.extra());
         return end.withRow(settled);
     }
 
@@ -106,7 +107,8 @@ public final class Sources {
             result = result.withRow(only
                     ? new PinRow(row.contact(), Optional.empty(), Optional.empty(), Optional.empty(),
                             Optional.empty(),
-                            row.volts(), row.voltsMax(), row.amps(), Optional.empty(), rest, row.extra())
+                            row.volts(), row.voltsMax(), row.amps(), Optional.empty(), rest, row.optional(),
+                            row.extra())
                     : row.withSources(rest));
         }
         for (int k = 0; k < moved.size(); k++) {
@@ -119,6 +121,7 @@ public final class Sources {
                     ? new PinRow(base.contact(), Optional.of(s.name()), Optional.of(signal(s)),
                             Optional.empty(),
                             base.level(), base.volts(), base.voltsMax(), base.amps(), base.pair(), sources,
+                            base.optional(),
                             base.extra())
                     : base.withSources(sources);
             result = result.withRow(named);

@@ -72,7 +72,7 @@ public final class Deciding {
         return new PinRow(row.contact(), Optional.of(printed), Optional.of(signal),
                 same ? row.direction() : Optional.empty(), row.level(), row.volts(), row.voltsMax(),
                 row.amps(), row.pair(),
-                sources,
+                sources, row.optional(),
                 row.extra());
     }
 

@@ -53,7 +53,7 @@ public final class PortPinout {
                 found == PortClass.SUPPLY ? rounded(rest) : before.volts(),
                 found == PortClass.SUPPLY ? OptionalDouble.empty() : before.voltsMax(), before.amps(),
                 before.pair(),
-                sources,
+                sources, before.optional(),
                 before.extra());
     }
 

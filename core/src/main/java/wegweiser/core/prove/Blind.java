@@ -2,6 +2,7 @@ package wegweiser.core.prove;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.electrical.Window;
 import wegweiser.core.evidence.Evidence;
@@ -13,6 +14,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
+import wegweiser.core.rules.Mains;
 import wegweiser.core.words.Words;
 
 /**
@@ -39,6 +41,9 @@ final class Blind {
     }
 
     static List<String> of(Job job, Evidence evidence, Foreseen foreseen) {
+        if (Mains.isIn(Derived.of(job))) {
+            return List.of(Words.say("blind.mains"));
+        }
         Blind blind = new Blind(job, evidence, foreseen);
         blind.pairs();
         blind.joints();
@@ -112,7 +117,13 @@ final class Blind {
 
     private void parts() {
         for (Link link : job.links()) {
-            if (link.is(PartKind.CAPACITOR) && link.to().isPresent()) {
+            if (link.is(PartKind.FUSE) && link.to().isPresent()) {
+                said.add(Words.say("blind.fuse", link.from(), link.to().get(),
+                        link.part().orElseThrow().amps()
+                                .stream().mapToObj(Words::number).findFirst()
+                                .map(a -> Words.say("blind.fuse.of", a))
+                                .orElse(Words.say("blind.fuse.any"))));
+            } else if (link.is(PartKind.CAPACITOR) && link.to().isPresent()) {
                 said.add(Words.say("blind.capacitor", link.from(), link.to().get()));
             } else if (link.is(PartKind.DIODE) && link.to().isPresent()
                     && foreseen.hidesDiode(Touch.of(link.from(), link.to().get()))) {

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Isolation;
 import wegweiser.core.catalog.Catalogue;
@@ -23,6 +24,8 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.rules.Mains;
+import wegweiser.core.rules.SupplyJoints;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
@@ -35,6 +38,7 @@ import wegweiser.core.words.Words;
 public final class TestPlan {
     private final Job job;
     private final Foreseen foreseen;
+    private final SupplyJoints supplies;
     private final Nets nets;
     private final List<List<Terminal>> all;
     private final Map<Terminal, Pin> pins = new HashMap<>();
@@ -43,6 +47,7 @@ public final class TestPlan {
     private TestPlan(Derived derived) {
         this.job = derived.job();
         this.foreseen = derived.foreseen();
+        this.supplies = SupplyJoints.of(derived);
         this.nets = foreseen.nets();
         this.all = nets.all();
         derived.pins().forEach(p -> pins.put(p.terminal(), p));
@@ -64,6 +69,9 @@ public final class TestPlan {
     }
 
     private static List<Test> plan(Derived derived, Fixture fixture) {
+        if (Mains.isIn(derived)) {
+            return List.of();
+        }
         TestPlan plan = new TestPlan(derived);
         List<Test> tests = new ArrayList<>(fixture.canGang() ? plan.ganged() : plan.single());
         tests.addAll(plan.cuts());
@@ -226,6 +234,11 @@ public final class TestPlan {
         for (List<Terminal> net : nets.joinedNets()) {
             for (int k = 1; k < net.size(); k++) {
                 Touch touch = Touch.of(net.getFirst(), net.get(k));
+                OptionalDouble most = supplies.most(net.getFirst());
+                if (most.isPresent()) {
+                    tests.put(touch.toString(), supply(touch, most.getAsDouble()));
+                    continue;
+                }
                 // through a small planned resistor a wire that belongs to its other side beeps as well
                 boolean ohms = foreseen.beepsElsewhere(net.getFirst());
                 tests.put(touch.toString(),
@@ -235,6 +248,13 @@ public final class TestPlan {
             }
         }
         return List.copyOf(tests.values());
+    }
+
+    /** A joint that carries supply is asked in ohms: a beeper takes 70 of them for copper. */
+    private static Test supply(Touch touch, double most) {
+        return new Test(Test.Kind.JOINED, touch, Mode.OHMS,
+                Words.say("prove.expect.supply", Words.number(most)),
+                Test.Danger.REST, new Window(0, Math.min(Foreseen.COPPER_OHMS, most)));
     }
 
     private List<Test> parts() {

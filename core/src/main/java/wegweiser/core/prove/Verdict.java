@@ -65,6 +65,11 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         List<Reading> against = against(evidence, foreseen);
         List<Fault> faults = new ArrayList<>(faults(job, evidence, foreseen));
         if (faults.isEmpty()) {
+            plan.stream().filter(t -> t.kind() == Test.Kind.JOINED && isTooHigh(evidence, t))
+                    .map(t -> new Fault(Fault.Kind.OPEN, List.of(t.red().getFirst(), t.black().getFirst())))
+                    .forEach(faults::add);
+        }
+        if (faults.isEmpty()) {
             against.stream().map(r -> fault(r, foreseen)).distinct().forEach(faults::add);
         }
         List<State> states = plan.stream().map(t -> state(evidence, against, t)).toList();
@@ -167,11 +172,27 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         return switch (test.kind()) {
             case JOINED -> {
                 var state = evidence.state(test.red().getFirst(), test.black().getFirst());
-                yield state.isJoined() ? State.PASSED : state.isApart() ? State.FAILED : State.OPEN;
+                yield state.isApart() || isTooHigh(evidence, test)
+                        ? State.FAILED
+                        : state.isJoined() && !onlyHeard(evidence, test) ? State.PASSED : State.OPEN;
             }
             case APART -> apart(evidence, against, test);
             case PART -> part(evidence, test);
         };
+    }
+
+    /** Whether a joint that has a limit in ohms was read above it. */
+    private static boolean isTooHigh(Evidence evidence, Test test) {
+        return test.window().isGiven() && evidence.readings().stream().filter(r -> !r.isAssumed())
+                .filter(r -> r.touch().equals(test.touch()) || isTurned(r, test))
+                .anyMatch(r -> r.outcome() instanceof Outcome.Resistance(double ohms)
+                        && ohms > test.window().to());
+    }
+
+    /** Whether a joint that has a limit in ohms was only ever heard. */
+    private static boolean onlyHeard(Evidence evidence, Test test) {
+        return test.window().isGiven() && evidence.isHeardOnly(
+                evidence.index().of(test.red().getFirst()), evidence.index().of(test.black().getFirst()));
     }
 
     private static State apart(Evidence evidence, List<Reading> against, Test test) {

@@ -9,7 +9,7 @@ import java.util.Optional;
 public enum Unit {
     OHM(List.of("\u03A9", "\u2126", "ohm", "ohms", "R"), new Prefix("M", 1e6), new Prefix("k", 1e3),
             Prefix.NONE),
-    VOLT(List.of("V", "volt", "volts", "VDC"), Prefix.NONE, new Prefix("m", 1e-3)),
+    VOLT(List.of("V", "volt", "volts", "VDC", "VAC"), Prefix.NONE, new Prefix("m", 1e-3)),
     AMP(List.of("A", "amp", "amps"), Prefix.NONE, new Prefix("m", 1e-3)),
     FARAD(List.of("F"), new Prefix("\u00B5", 1e-6), new Prefix("n", 1e-9), new Prefix("p", 1e-12)),
     METRE(List.of("m"), Prefix.NONE);
@@ -32,7 +32,9 @@ public enum Unit {
     static Optional<Unit> of(String word) {
         return Arrays.stream(values()).filter(u -> u.spellings.contains(word)
                 || word.length() > 1 && u.spellings.contains(word.toLowerCase(Locale.ROOT))
-                || u == VOLT && (word.equals("v") || word.equalsIgnoreCase("vdc"))).findFirst();
+                || u == VOLT
+                        && (word.equals("v") || word.equalsIgnoreCase("vdc") || word.equalsIgnoreCase("vac")))
+                .findFirst();
     }
 
     /** As it stands behind a number. */

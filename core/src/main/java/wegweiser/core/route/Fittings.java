@@ -11,6 +11,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Role;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
 
@@ -40,6 +41,8 @@ final class Fittings {
                 fittings.marker(end).ifPresent(found::add);
             }
             fittings.bothEars(end).ifPresent(found::add);
+            fittings.sense(end, found);
+            fittings.onTheGo(end).ifPresent(found::add);
         }
         return found;
     }
@@ -93,6 +96,37 @@ final class Fittings {
                 .map(f -> Link.of(line.getFirst().terminal(), rail.getLast().terminal())
                         .withPart(Part.resistor(host ? TO_HOST_OHMS : TO_DEVICE_OHMS))
                         .withWhy(Words.say(host ? "why.marker-host" : "why.marker-device", f.device())));
+    }
+
+    /** Sense lines that the other device does not have are joined to the excitation that they watch. */
+    private void sense(End end, List<Link> found) {
+        for (String sign : List.of("+", "-")) {
+            Optional<Pin> sense = named(end, "SENSE" + sign).stream()
+                    .filter(s -> joints.stream().noneMatch(j -> j.has(s))).findFirst();
+            Optional<Joint> fed = joints.stream()
+                    .filter(j -> named(end, "EXC" + sign).stream().anyMatch(j::has))
+                    .findFirst();
+            if (sense.isPresent() && fed.isPresent() && takesParts(job, end.name())) {
+                Pin here = named(end, "EXC" + sign).getFirst();
+                String far = (fed.get().has(here) && fed.get().from().equals(here)
+                        ? fed.get().to()
+                        : fed.get().from())
+                        .terminal().end();
+                found.add(jumper(here, sense.get(), Words.say("why.sense", sense.get().words(),
+                        job.end(far).map(End::device).orElse(far))));
+            }
+        }
+    }
+
+    /** The plug of a host that is else a device: ID on ground in the plug. */
+    private Optional<Link> onTheGo(End end) {
+        boolean small = end.connector().startsWith("usb-micro-b-plug")
+                || end.connector().startsWith("usb-mini-b-plug");
+        boolean used = joints.stream().anyMatch(j -> j.isAt(end.name()));
+        return Optional.of(end).filter(e -> small && used && e.role().equals(Optional.of(Role.HOST)))
+                .flatMap(e -> named(e, "ID").stream().findFirst())
+                .flatMap(id -> named(end, "GND").stream().findFirst()
+                        .map(g -> jumper(id, g, Words.say("why.otg"))));
     }
 
     /** One channel goes to both ears, where one output feeds the left of two inputs and nothing the right. */

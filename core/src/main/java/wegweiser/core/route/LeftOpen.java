@@ -78,16 +78,48 @@ public final class LeftOpen {
                 .map(p -> say("ground", pin, p.terminal())).orElse(say("no-ground", pin));
     }
 
+    private Supplies supplies() {
+        return derived.once(Supplies.class, () -> Supplies.of(derived.job(), pins, this::talk));
+    }
+
+    private boolean talk(String a, String b) {
+        return derived.netsOfPins().stream()
+                .anyMatch(net -> net.stream().anyMatch(p -> p.isAt(a) && p.isSignal())
+                        && net.stream().anyMatch(p -> p.isAt(b) && p.isSignal()));
+    }
+
     private String supplyOut(Pin pin) {
-        return pins.stream().anyMatch(p -> p.is(Direction.SUPPLY_IN) && p.isApart(pin))
-                ? say(pin.signal().equals("BATTERY") ? "battery" : "supply-unlike", pin)
-                : say("supply-unwanted", pin);
+        List<Pin> loads = pins.stream().filter(p -> p.is(Direction.SUPPLY_IN) && p.isApart(pin)).toList();
+        if (loads.isEmpty()) {
+            return say("supply-unwanted", pin);
+        }
+        if (pin.signal().equals("BATTERY")) {
+            return say("battery", pin);
+        }
+        Optional<Pin> asked = loads.stream()
+                .filter(l -> supplies().undecided().getOrDefault(l, List.of()).contains(pin)).findFirst();
+        if (asked.isPresent()) {
+            return say("supply-ask", pin, asked.get().words());
+        }
+        return loads.stream().noneMatch(l -> Supplies.sameVolts(pin, l))
+                ? say("supply-unlike", pin)
+                : say("supply-not-needed", pin);
     }
 
     private String supplyIn(Pin pin) {
-        return pins.stream().anyMatch(p -> p.is(Direction.SUPPLY_OUT) && p.isApart(pin))
-                ? say("supply-unlike", pin)
-                : say("supply-own", pin);
+        List<Pin> sources = pins.stream().filter(p -> p.is(Direction.SUPPLY_OUT) && p.isApart(pin)).toList();
+        List<Pin> asked = supplies().undecided().getOrDefault(pin, List.of());
+        if (!asked.isEmpty()) {
+            return say(asked.size() == 1 ? "supply-name" : "supply-which", pin, Pin.words(asked));
+        }
+        List<Pin> fitting = sources.stream().filter(s -> Supplies.sameVolts(s, pin)).toList();
+        return sources.isEmpty()
+                ? say("supply-own", pin)
+                : fitting.isEmpty()
+                        ? say("supply-unlike", pin)
+                        : fitting.stream().allMatch(s -> s.signal().equals("BATTERY"))
+                                ? say("supply-battery", pin, Pin.words(fitting))
+                                : say("supply-not-used", pin, Pin.words(fitting));
     }
 
     private String out(Pin pin) {

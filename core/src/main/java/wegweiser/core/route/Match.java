@@ -36,6 +36,7 @@ final class Match {
     /** Lines that cross although they talk both ways. */
     private static final Map<String, String> CROSSING = Map.of("SBU1", "SBU2", "SBU2", "SBU1");
     private final Derived derived;
+    private Map<Pin, List<Pin>> undecided = Map.of();
 
     private Match(Job job) {
         this.job = job;
@@ -46,11 +47,15 @@ final class Match {
     static Match of(Job job) {
         Match match = new Match(job);
         match.signals();
+        Closures.of(job,
+                match.pins.stream().filter(p -> match.joints.stream().noneMatch(j -> j.has(p))).toList())
+                .forEach(j -> match.joints.add(match.inEndOrder(j)));
         match.buses();
         match.letters();
         List<Joint> feeds = match.feeds();
         GroundTree tree = new GroundTree(job, List.copyOf(match.joints), feeds);
         match.grounds(tree);
+        match.earths();
         match.supplies(feeds, tree);
         return match;
     }
@@ -66,6 +71,11 @@ final class Match {
     /** Findings for pairs that would belong together but must not be joined. */
     List<Finding> refused() {
         return refused;
+    }
+
+    /** Loads that several sources could be meant for. */
+    Map<Pin, List<Pin>> undecided() {
+        return undecided;
     }
 
     /** Whether the screen is the conductor of a joint, because a connector at either end takes it. */
@@ -137,7 +147,8 @@ final class Match {
     private void buses() {
         for (int i = 0; i < pins.size(); i++) {
             Pin a = pins.get(i);
-            if (!a.is(Direction.BOTH) || !firstOfEnd(a) || SINGLE_ENDED.contains(a.signal())) {
+            if (!a.is(Direction.BOTH) || !firstOfEnd(a) || SINGLE_ENDED.contains(a.signal())
+                    || a.has(Level.CONTACT) && joints.stream().anyMatch(j -> j.has(a))) {
                 continue;
             }
             String wanted = CROSSING.getOrDefault(a.signal(), a.signal());
@@ -196,6 +207,18 @@ final class Match {
         }
     }
 
+    /** Earths go to the earths of the other ends, all along, and to nothing else. */
+    private void earths() {
+        for (String name : List.of("PE", "EARTH")) {
+            List<Pin> all = pins.stream().filter(p -> p.signal().equals(name) && firstOfEnd(p))
+                    .filter(p -> p.is(Direction.GROUND) || p.is(Direction.SHIELD)).toList();
+            for (int k = 1; k < all.size(); k++) {
+                joints.add(inEndOrder(new Joint(all.get(k - 1), all.get(k), Kind.GROUND,
+                        Words.say("why.earth", all.get(k).words()))));
+            }
+        }
+    }
+
     /** The ground of each end goes to that of the end it hangs on, or of the nearest before it that has one. */
     private void ground(List<Pin> first, GroundTree tree) {
         List<Joint> signals = List.copyOf(joints);
@@ -238,7 +261,8 @@ final class Match {
     private void returns() {
         for (int i = 0; i < pins.size(); i++) {
             Pin a = pins.get(i);
-            if (!a.is(Direction.GROUND) || a.signal().equals("GND") || a.signal().equals("CHASSIS")) {
+            if (!a.is(Direction.GROUND) || a.signal().equals("GND") || a.signal().equals("CHASSIS")
+                    || a.isEarthByName()) {
                 continue;
             }
             pins.subList(i + 1, pins.size()).stream()
@@ -257,7 +281,7 @@ final class Match {
     /** The ground of an end: its return contact, else a signal ground, else the chassis. */
     private Optional<Pin> reference(End end) {
         Optional<Terminal> made = derived.returnContact(end.name());
-        return pins.stream().filter(p -> p.isAt(end.name()))
+        return pins.stream().filter(p -> p.isAt(end.name()) && !p.isEarthByName())
                 .filter(p -> p.is(Direction.GROUND)
                         || p.is(Direction.SHIELD) && made.map(p.terminal()::equals).orElse(false))
                 .min(Comparator.comparingInt(p -> made.map(p.terminal()::equals).orElse(false)
@@ -265,30 +289,15 @@ final class Match {
                         : p.signal().equals("CHASSIS") ? 2 : 1));
     }
 
-    /** Each load with the supply of its volts; what has the wrong volts is refused. */
+    /** Each load with its source; what has the wrong volts is refused. */
     private List<Joint> feeds() {
+        Supplies supplies = Supplies.of(job, pins,
+                (a, b) -> joints.stream().anyMatch(j -> j.isAt(a) && j.isAt(b)));
+        undecided = supplies.undecided();
         List<Joint> found = new ArrayList<>();
-        for (Pin sink : pins) {
-            if (!sink.is(Direction.SUPPLY_IN)
-                    || job.end(sink.terminal().end()).filter(Fittings::isReversible).isPresent()
-                            && !firstOfEnd(sink)) {
-                continue;
-            }
-            // a battery is led out only by somebody who means it
-            List<Pin> sources = pins.stream()
-                    .filter(p -> p.is(Direction.SUPPLY_OUT) && !p.signal().equals("BATTERY")
-                            && !p.terminal().end().equals(sink.terminal().end()))
-                    .toList();
-            Optional<Pin> fitting = sources.stream().filter(s -> sameVolts(s, sink)).findFirst();
-            if (fitting.isPresent()) {
-                found.add(new Joint(fitting.get(), sink, Kind.SUPPLY,
-                        Words.say("why.supply", device(fitting.get()),
-                                fitting.get().words(), device(sink), sink.words())));
-            } else {
-                sources.stream().findFirst()
-                        .ifPresent(source -> refused.add(Finding.refusedSupply(source, sink)));
-            }
-        }
+        supplies.fed().forEach((load, source) -> found.add(new Joint(source, load, Kind.SUPPLY,
+                Words.say("why.supply", device(source), source.words(), device(load), load.words()))));
+        supplies.unlike().forEach((load, source) -> refused.add(Finding.refusedSupply(source, load)));
         return found;
     }
 
@@ -309,10 +318,5 @@ final class Match {
                                     device(feed.to()), from.words(), feed.to().words());
                     joints.add(inEndOrder(new Joint(from, feed.to(), Kind.SUPPLY, why)));
                 });
-    }
-
-    private static boolean sameVolts(Pin source, Pin sink) {
-        return source.volts().flatMap(g -> sink.volts().map(w -> !g.exceeds(w) && !g.fallsShort(w, 0)))
-                .orElse(true);
     }
 }

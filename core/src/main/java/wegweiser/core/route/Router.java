@@ -3,6 +3,7 @@ package wegweiser.core.route;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Contact;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.conductors.Allocation;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
@@ -20,9 +22,11 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Role;
 import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Mains;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.rules.Severity;
 import wegweiser.core.signals.Pin;
@@ -45,13 +49,22 @@ public final class Router {
         this.match = Match.of(job);
         this.alike = match.joints().stream()
                 .filter(j -> j.kind() == Joint.Kind.DATA)
-                .anyMatch(
-                        j -> Signals.partner(j.from().signal()).filter(j.to().signal()::equals).isPresent());
+                .anyMatch(j -> Signals.partner(j.from().signal()).filter(j.to().signal()::equals).isPresent()
+                        && !areUnlike(j));
+    }
+
+    /** A host and what it serves are made for each other, whatever their lines are called. */
+    private boolean areUnlike(Joint joint) {
+        Set<Role> roles = new HashSet<>();
+        for (Pin pin : List.of(joint.from(), joint.to())) {
+            job.end(pin.terminal().end()).flatMap(End::role).ifPresent(roles::add);
+        }
+        return roles.equals(Set.of(Role.HOST, Role.PERIPHERAL));
     }
 
     /** The schemes for a job, best first; the links that the job already has are not looked at. */
     public static List<Scheme> schemes(Job job) {
-        if (job.ends().size() < 2) {
+        if (job.ends().size() < 2 || Mains.isIn(Derived.of(job))) {
             return List.of();
         }
         Router router = new Router(job);
@@ -108,7 +121,7 @@ public final class Router {
                 plainLinks(EnumSet.allOf(Joint.Kind.class), false));
         Variants.of(job, match).forEach(v -> found.add(varied(v)));
         found.add(direct);
-        Variants.beside(job, match).ifPresent(v -> found.add(varied(v)));
+        Variants.beside(job, match).forEach(v -> found.add(varied(v)));
         found.addAll(screens(direct, way));
         return found;
     }
@@ -197,9 +210,14 @@ public final class Router {
         long conductors = Nets.planned(planned).joinedNets().stream()
                 .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1)
                 .count();
+        boolean bare = match.joints().stream().allMatch(j -> j.kind() == Joint.Kind.GROUND)
+                && !planned.links().isEmpty();
         // nobody is told that everything meets where something must not
+        String named = bare
+                ? Words.say("scheme.ground-only.title")
+                : match.refused().isEmpty() ? title : Words.say("scheme.refused.title", title);
         String said = match.refused().isEmpty() ? why : Words.say("scheme.refused.why");
-        return new Scheme(id, title, said, planned.links(), findings, (int) conductors);
+        return new Scheme(id, named, said, planned.links(), findings, (int) conductors);
     }
 
     /** A link on the conductor that a person chose for it in the plan that is there, if the cable still has it. */
@@ -220,7 +238,8 @@ public final class Router {
         boolean screened = isScreened() && match.joints().stream().noneMatch(j -> match.takesScreen(j));
         boolean shell = Catalogue.of(job).of(end).map(t -> t.has(Contact.SHELL)).orElse(false);
         // a contact that the device has for it comes before the shell
-        Optional<Terminal> at = Pin.of(end).stream().filter(p -> p.is(Direction.SHIELD)).map(Pin::terminal)
+        Optional<Terminal> at = Pin.of(end).stream()
+                .filter(p -> p.is(Direction.SHIELD) && !p.isEarthByName()).map(Pin::terminal)
                 .findFirst()
                 .or(() -> Optional.of(end.terminal(Contact.SHELL)).filter(_ -> shell));
         return at.filter(_ -> screened)

@@ -6,7 +6,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.catalog.ConnectorKind;
+import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -56,15 +59,17 @@ final class Variants {
         Variants variants = new Variants(job, match);
         List<Variant> found = new ArrayList<>();
         variants.summed().ifPresent(found::add);
-        variants.terminated().ifPresent(found::add);
+        variants.screenAsCommon().ifPresent(found::add);
         variants.twoWires().ifPresent(found::add);
         found.addAll(variants.oneLine());
         return found;
     }
 
     /** Ways that are there beside the plain one, and no better. */
-    static Optional<Variant> beside(Job job, Match match) {
-        return new Variants(job, match).reversed();
+    static List<Variant> beside(Job job, Match match) {
+        Variants variants = new Variants(job, match);
+        // a lead has no terminators: they belong to the two ends of a line, and the person knows where these are
+        return Stream.of(variants.reversed(), variants.terminated()).flatMap(Optional::stream).toList();
     }
 
     private static List<Link> with(List<Link> links, List<Link> more) {
@@ -112,7 +117,7 @@ final class Variants {
                     .filter(j -> j.from().has(level) && j.from().half().isPresent()).toList();
             List<String> ends = job.ends().stream().map(End::name)
                     .filter(e -> lines.stream().anyMatch(j -> j.isAt(e))).toList();
-            boolean whole = ends.stream().noneMatch(this::goesOn);
+            boolean whole = ends.stream().noneMatch(e -> goesOn(e) || isClosedByPlug(e, level));
             if (ends.size() > 1 && whole) {
                 for (String end : List.of(ends.getFirst(), ends.getLast())) {
                     closing(end, lines).filter(_ -> Fittings.takesParts(job, end)).ifPresent(found::add);
@@ -130,6 +135,12 @@ final class Variants {
                 .isPresent();
     }
 
+    /** Lines of light desks are closed by a plug of their own. */
+    private boolean isClosedByPlug(String end, Level level) {
+        return level == Level.RS485 && job.end(end).flatMap(Catalogue.of(job)::of)
+                .filter(t -> t.kind() == ConnectorKind.XLR).isPresent();
+    }
+
     private static Optional<Link> closing(String end, List<Joint> lines) {
         List<Pin> here = lines.stream().flatMap(j -> Stream.of(j.from(), j.to()))
                 .filter(p -> p.isAt(end)).distinct().toList();
@@ -141,6 +152,24 @@ final class Variants {
                 .findFirst()
                 .map(b -> Link.of(a.terminal(), b.terminal()).withPart(Part.resistor(LINE_OHMS))
                         .withWhy(Words.say("why.terminator", end))));
+    }
+
+    /** The ground on the screen, where the cable has one conductor too few. */
+    private Optional<Variant> screenAsCommon() {
+        Optional<CableStock> cable = Cables.of(job).filter(CableStock::isScreened);
+        List<Joint> grounds = joints.stream().filter(j -> j.kind() == Joint.Kind.GROUND).toList();
+        long atFirst = joints.stream().filter(j -> j.kind() != Joint.Kind.GROUND)
+                .filter(j -> j.isAt(job.ends().getFirst().name())).count();
+        boolean full = cable.filter(c -> atFirst == c.conductors().size()).isPresent();
+        return Optional.of(grounds)
+                .filter(g -> full && !g.isEmpty() && g.stream().noneMatch(match::takesScreen))
+                .map(g -> variant("screen-common", links -> links.stream()
+                        .filter(l -> l.conductor().filter(Link::isScreenName).isEmpty())
+                        .map(l -> g.stream().anyMatch(j -> l.joins(j.from().terminal(), j.to().terminal()))
+                                ? l.withConductor(Optional.of("screen"))
+                                        .withWhy(Words.say("why.screen-common"))
+                                : l)
+                        .toList()));
     }
 
     /** A port with lines of its own for each direction on a bus of one pair. */

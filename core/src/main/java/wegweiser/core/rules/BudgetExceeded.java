@@ -15,7 +15,8 @@ final class BudgetExceeded implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         return PortBudget.of(derived).stream().filter(b -> b.amps() > b.limit())
-                .map(b -> Finding.of(id(), Severity.ERROR, Pin.terminals(b.pins()), Words.number(b.amps()),
+                .map(b -> Finding.of(id(), b.binds().equals("usb") ? Severity.WARNING : Severity.ERROR,
+                        Pin.terminals(b.pins()), Words.number(b.amps()),
                         Words.number(b.limit()),
                         Words.say("rule.budget-exceeded.by-" + b.binds(), b.where())))
                 .toList();

@@ -81,6 +81,10 @@ final class Circuit {
         return pins.size();
     }
 
+    boolean has(Terminal terminal) {
+        return nodes.containsKey(terminal);
+    }
+
     int node(Terminal terminal) {
         return nodes.get(terminal);
     }

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Ampacity;
+import wegweiser.core.electrical.Copper;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -20,7 +21,11 @@ import wegweiser.core.words.Words;
 
 /** A conductor that carries more supply current than its gauge stands, there or back. */
 final class ConductorThin implements Rule {
-    private record Wire(List<Terminal> where, String conductor, int awg) {}
+    private record Wire(List<Terminal> where, String conductor, int awg) {
+        Set<String> stretch() {
+            return Set.of(where.getFirst().end(), where.getLast().end());
+        }
+    }
 
     @Override
     public String id() {
@@ -46,12 +51,19 @@ final class ConductorThin implements Rule {
         back.forEach((end, amps) -> add(Runs.to(derived, cable, Grounds.shared(derived, end), end), amps,
                 carried));
         List<Finding> found = new ArrayList<>();
-        boolean cautious = derived.job().schools().current().filter(c -> c == Schools.Current.FREE_AIR)
-                .isEmpty();
-        carried.forEach((wire, amps) -> finding(wire, amps).filter(f -> cautious || f.isError())
-                .map(f -> doubled(derived, cable, wire, amps).map(f::withFix).orElse(f))
+        boolean alone = cable.conductors().size() == 1 && derived.job().schools().current()
+                .filter(c -> c == Schools.Current.FREE_AIR).isPresent();
+        carried.forEach((wire, amps) -> finding(wire, amps, loaded(wire, carried), alone)
+                .map(f -> doubled(derived, cable, wire, amps, loaded(wire, carried)).map(f::withFix)
+                        .orElse(f))
                 .ifPresent(found::add));
         return found;
+    }
+
+    /** How many conductors carry current between the same two ends as this one. */
+    private static int loaded(Wire wire, Map<Wire, Double> carried) {
+        return (int) carried.entrySet().stream().filter(e -> e.getValue() > 0)
+                .map(Map.Entry::getKey).filter(w -> w.stretch().equals(wire.stretch())).distinct().count();
     }
 
     /** A wire is looked at from both its ends; what it carries is the more of the two. */
@@ -63,27 +75,34 @@ final class ConductorThin implements Rule {
         }
     }
 
-    private Optional<Finding> finding(Wire wire, double amps) {
-        boolean hot = amps > Ampacity.freeAir(wire.awg());
-        return hot || amps > Ampacity.bundled(wire.awg())
-                ? Optional.of(Finding.of(id(), hot ? Severity.ERROR : Severity.WARNING, wire.where(),
-                        wire.conductor(), wire.awg(), Words.number(amps),
-                        Words.number(Ampacity.bundled(wire.awg())),
-                        Words.number(Ampacity.freeAir(wire.awg())), wire.where().getFirst()))
+    private Optional<Finding> finding(Wire wire, double amps, int loaded, boolean alone) {
+        double usual = alone ? Ampacity.freeAir(wire.awg()) : Ampacity.usual(wire.awg(), loaded);
+        double hot = alone ? usual : Ampacity.hot(wire.awg(), loaded);
+        return amps > usual
+                ? Optional.of(Finding.of(id(), amps > hot ? Severity.ERROR : Severity.WARNING, wire.where(),
+                        wire.conductor(), wire.awg(), Words.number(amps), Words.number(usual),
+                        Words.number(hot), wire.where().getFirst(),
+                        Words.number(Copper.squareMm(wire.awg())), loaded))
                 : Optional.empty();
     }
 
     /** So many conductors beside the thin one that none is too thin any more, where as many are spare. */
-    private static Optional<Fix> doubled(Derived derived, CableStock cable, Wire wire, double amps) {
+    private static Optional<Fix> doubled(Derived derived, CableStock cable, Wire wire, double amps,
+            int loaded) {
         Set<String> used = derived.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
                 .collect(Collectors.toSet());
-        int more = (int) Math.ceil(amps / Ampacity.bundled(wire.awg())) - 1;
+        int more = 1;
+        while (more < cable.conductors().size()
+                && amps / (more + 1) > Ampacity.usual(wire.awg(), loaded + more)) {
+            more++;
+        }
+        int wanted = more;
         List<String> spare = cable.conductors().stream()
                 .filter(c -> !used.contains(c) && !c.equals(ColourCode.EARTH) && cable.awgOf(c) <= wire.awg())
-                .limit(more).toList();
+                .limit(wanted).toList();
         Terminal from = wire.where().getFirst();
         Terminal to = wire.where().getLast();
-        return spare.size() < more
+        return spare.size() < wanted
                 ? Optional.empty()
                 : Optional.of(new Fix(Words.say("fix.double", Words.list(spare), from, to), j -> {
                     Job doubled = j;

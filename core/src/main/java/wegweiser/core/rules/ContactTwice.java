@@ -1,14 +1,17 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
 
 /** More conductors in a contact than its kind takes: one where it is pressed or crimped, two where it is soldered or screwed. */
 final class ContactTwice implements Rule {
@@ -19,26 +22,50 @@ final class ContactTwice implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        List<Finding> found = new ArrayList<>();
-        Map<Terminal, Integer> wires = new LinkedHashMap<>();
+        Map<Terminal, Set<String>> wires = new LinkedHashMap<>();
         for (Link link : derived.job().links()) {
             if (!link.is(PartKind.CUT)) {
-                wires.merge(link.from(), 1, Integer::sum);
-                link.to().ifPresent(t -> wires.merge(t, 1, Integer::sum));
+                add(derived, link, link.from(), wires);
+                link.to().ifPresent(t -> add(derived, link, t, wires));
             }
         }
-        wires.forEach((terminal, count) -> {
-            Termination termination = derived.connector(terminal.end()).map(t -> t.termination())
-                    .orElse(Termination.BARE);
-            int takes = switch (termination) {
-                case RIBBON, MODULAR, PUNCH_DOWN, CRIMP, CIRCULAR_DISPLACEMENT -> 1;
-                case SOLDER_CUP, JACK_SOLDER, SCREW, POTTED, SPLICE -> 2;
-                case BARE -> Integer.MAX_VALUE;
-            };
-            if (count > takes) {
-                found.add(Finding.of(id(), Severity.WARNING, List.of(terminal), terminal, count, takes));
+        Map<String, List<Terminal>> full = new LinkedHashMap<>();
+        wires.forEach((terminal, there) -> {
+            if (there.size() > takes(derived, terminal)) {
+                full.computeIfAbsent(terminal.end(), _ -> new ArrayList<>()).add(terminal);
             }
         });
-        return found;
+        return full.values().stream().map(here -> Finding.of(id(), Severity.WARNING, here, Words.list(here),
+                here.stream().mapToInt(t -> wires.get(t).size()).max().orElseThrow(),
+                takes(derived, here.getFirst()), here.size())).toList();
+    }
+
+    /** What lies in a contact. A wire that goes on through a connector pressed on a ribbon is one. */
+    private static void add(Derived derived, Link link, Terminal at, Map<Terminal, Set<String>> wires) {
+        Set<String> there = wires.computeIfAbsent(at, _ -> new HashSet<>());
+        boolean leg = link.part().filter(p -> p.kind() != PartKind.JUMPER && p.kind() != PartKind.FUSE)
+                .isPresent();
+        Termination termination = termination(derived, at);
+        if (leg && link.isWithinOneEnd() && termination != Termination.CRIMP && takes(derived, at) > 1
+                || link.is(PartKind.JUMPER) && termination.isSoldered()) {
+            // a leg or a bridge is soldered on beside the wires
+            return;
+        }
+        boolean through = termination == Termination.RIBBON || termination == Termination.PUNCH_DOWN;
+        there.add(through && link.conductor().isPresent()
+                ? link.conductor().get()
+                : String.valueOf(there.size()) + link);
+    }
+
+    private static Termination termination(Derived derived, Terminal terminal) {
+        return derived.connector(terminal.end()).map(t -> t.termination()).orElse(Termination.BARE);
+    }
+
+    private static int takes(Derived derived, Terminal terminal) {
+        return switch (termination(derived, terminal)) {
+            case RIBBON, MODULAR, PUNCH_DOWN, CRIMP, CIRCULAR_DISPLACEMENT -> 1;
+            case SOLDER_CUP, JACK_SOLDER, SCREW, POTTED, SPLICE -> 2;
+            case BARE -> Integer.MAX_VALUE;
+        };
     }
 }

@@ -8,6 +8,9 @@ import wegweiser.core.words.Words;
 
 /** Supply that arrives below what its sink needs: volts lost there and back over wire and four contacts. */
 final class DropTooLarge implements Rule {
+    /** With less than this share of what it needs a device does not work at all. */
+    private static final double LEAST_SHARE = 0.8;
+
     @Override
     public String id() {
         return "drop-too-large";
@@ -26,7 +29,9 @@ final class DropTooLarge implements Rule {
             // what a component takes without a load is for another rule
             if (Double.isFinite(lost) && !run.given().fallsShort(wanted, run.lostAtRest())
                     && run.given().fallsShort(wanted, lost)) {
-                found.add(Finding.of(id(), Severity.WARNING,
+                double arrives = run.given().smallest() - lost;
+                found.add(Finding.of(id(),
+                        arrives < LEAST_SHARE * wanted.needs() ? Severity.ERROR : Severity.WARNING,
                         List.of(run.source().terminal(), run.sink().terminal()), Words.number(lost),
                         run.sink().words(), Words.number(Math.max(0, run.given().smallest() - lost)),
                         Words.number(wanted.needs())));

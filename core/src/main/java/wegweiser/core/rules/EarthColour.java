@@ -7,8 +7,9 @@ import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Link;
 import wegweiser.core.signals.Pin;
+import wegweiser.core.words.Words;
 
-/** Green and yellow on anything but an earth (IEC 60445): whoever repairs it takes it for one. */
+/** Green and yellow on anything but an earth, or a protective earth on another colour (IEC 60445). */
 final class EarthColour implements Rule {
     @Override
     public String id() {
@@ -19,6 +20,7 @@ final class EarthColour implements Rule {
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
         for (Link link : derived.job().links()) {
+            other(derived, link).ifPresent(found::add);
             if (link.conductor().equals(Optional.of(ColourCode.EARTH)) && link.to().isPresent()) {
                 List<Pin> pins = derived.pins().stream().filter(p -> link.touches(p.terminal())).toList();
                 boolean earth = pins.stream().anyMatch(Pin::isEarth);
@@ -28,5 +30,19 @@ final class EarthColour implements Rule {
             }
         }
         return found;
+    }
+
+    private Optional<Finding> other(Derived derived, Link link) {
+        boolean coloured = link.to().isPresent() && !link.isWithinOneEnd()
+                && link.conductor().filter(c -> !c.equals(ColourCode.EARTH) && !Link.isScreenName(c))
+                        .isPresent();
+        List<Pin> earths = derived.pins().stream()
+                .filter(p -> p.isProtectiveEarth() && link.touches(p.terminal())).toList();
+        return !coloured || earths.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Finding(id(), Severity.ERROR, Pin.terminals(earths),
+                        Words.say("rule.earth-colour.other", Pin.words(earths),
+                                link.conductor().orElseThrow()),
+                        Words.say("rule.earth-colour.other.remedy"), Optional.empty()));
     }
 }

@@ -10,6 +10,9 @@ import wegweiser.core.words.Words;
 
 /** A cable thinner than a connector's gland or clamp grips, so that nothing holds it or keeps water out. */
 final class EntryTooSmall implements Rule {
+    /** So much thinner a cable is still held: both diameters are nominal. */
+    private static final double TOLERANCE = 0.95;
+
     @Override
     public String id() {
         return "entry-too-small";
@@ -21,7 +24,7 @@ final class EntryTooSmall implements Rule {
         CableStock cable = derived.cable().filter(c -> !c.flat() && c.diameterMm() > 0).orElse(null);
         for (End end : cable == null ? List.<End>of() : derived.job().ends()) {
             ConnectorType type = derived.connector(end.name()).orElse(null);
-            if (type != null && cable.diameterMm() < type.ratings().entryMinMm()) {
+            if (type != null && cable.diameterMm() < TOLERANCE * type.ratings().entryMinMm()) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(), cable.title(),
                         Words.number(cable.diameterMm()), type.title(),
                         Words.number(type.ratings().entryMinMm())));

@@ -2,13 +2,16 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
+import wegweiser.core.model.Link;
 import wegweiser.core.signals.Pin;
 
 /**
@@ -46,6 +49,21 @@ record Feed(List<Pin> sources, List<Pin> sinks, SupplyPaths paths) {
      */
     OptionalDouble lost(Pin source, Pin sink, double amps) {
         return paths.lost(source, sink, amps);
+    }
+
+    /** The most current that flows through each part in line, whichever source feeds; in A. */
+    Map<Link, Double> throughParts() {
+        Map<Link, Double> most = new LinkedHashMap<>();
+        for (Pin source : sources) {
+            Map<Link, Double> here = new LinkedHashMap<>();
+            for (String end : sinkEnds()) {
+                Pin sink = sinks.stream().filter(p -> p.isAt(end)).findFirst().orElseThrow();
+                paths.partsBetween(source, sink, load(end))
+                        .forEach(p -> here.merge(p.link(), load(end), Double::sum));
+            }
+            here.forEach((link, amps) -> most.merge(link, amps, Math::max));
+        }
+        return most;
     }
 
     /** What the sinks of one end take, in A. */

@@ -2,17 +2,20 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import wegweiser.core.catalog.ConnectorKind;
+import java.util.OptionalDouble;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.model.Direction;
+import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
 
-/** A battery or a vehicle's supply led out without a fuse: a short then heats the wire until something burns. */
+/**
+ * A battery or a vehicle's supply led out without a fuse, by any of its ways: a short then heats the wire until something
+ * burns. Of lugs and clips that do not say what they are put on it is a note.
+ */
 final class FuseMissing implements Rule {
     @Override
     public String id() {
@@ -22,36 +25,44 @@ final class FuseMissing implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (List<Pin> net : derived.netsOfPins()) {
-            for (Pin source : net) {
-                if (isUnfused(derived, source) && !hasFuse(derived, source)) {
-                    Finding finding = Finding.of(id(), Severity.WARNING, List.of(source.terminal()),
-                            source.words());
-                    found.add(fix(derived, source).map(finding::withFix).orElse(finding));
-                }
+        FuseWays ways = FuseWays.of(derived);
+        for (Pin source : derived.pins()) {
+            boolean strong = ways.isStrong(source);
+            List<Link> unfused = strong || ways.mayBeStrong(source) ? ways.unfused(source) : List.of();
+            if (!unfused.isEmpty()) {
+                Finding finding = new Finding(id(), strong ? Severity.WARNING : Severity.NOTE,
+                        List.of(source.terminal()), Words.say(strong
+                                ? "rule.fuse-missing.message"
+                                : "rule.fuse-missing.unsaid", source.words(), ways(unfused, source)),
+                        Words.say("rule.fuse-missing.remedy"), Optional.empty());
+                found.add(fix(derived, unfused, source).map(finding::withFix).orElse(finding));
             }
         }
         return found;
     }
 
-    private static boolean isUnfused(Derived derived, Pin pin) {
-        boolean vehicle = derived.connector(pin.terminal().end()).map(t -> t.kind() == ConnectorKind.VEHICLE)
-                .orElse(false);
-        boolean said = pin.row().name().map(n -> n.toLowerCase(Locale.ROOT).contains("fuse")).orElse(false);
-        return pin.is(Direction.SUPPLY_OUT) && (vehicle || pin.signal().equals("BATTERY")) && !said;
+    /** Where the unfused ways lead, each contact once. */
+    private static String ways(List<Link> unfused, Pin source) {
+        return Words.list(unfused.stream()
+                .flatMap(l -> List.of(l.from(), l.to().orElseThrow()).stream())
+                .filter(t -> !t.end().equals(source.terminal().end())).map(Terminal::toString).distinct()
+                .toList());
     }
 
-    private static boolean hasFuse(Derived derived, Pin source) {
-        return derived.job().links().stream().anyMatch(l -> l.is(PartKind.FUSE)
-                && derived.nets().index().contains(l.from())
-                && derived.nets().joined(l.from(), source.terminal()));
-    }
-
-    private static Optional<Fix> fix(Derived derived, Pin source) {
-        return derived.job().links().stream()
-                .filter(l -> l.touches(source.terminal()) && l.isCopper() && l.part().isEmpty()).findFirst()
-                .map(l -> new Fix(Words.say("fix.fuse", source.terminal()),
-                        job -> job.withLinks(job.links().stream()
-                                .map(k -> k.equals(l) ? k.withPart(Part.of(PartKind.FUSE)) : k).toList())));
+    private static Optional<Fix> fix(Derived derived, List<Link> unfused, Pin source) {
+        return unfused.stream().filter(l -> l.touches(source.terminal()) && l.part().isEmpty()).findFirst()
+                .map(l -> {
+                    Link fused = l.withPart(Part.of(PartKind.FUSE));
+                    FuseWays then = FuseWays
+                            .of(Derived.of(derived.job().withLinks(derived.job().links().stream()
+                                    .map(k -> k.equals(l) ? fused : k).toList())));
+                    OptionalDouble amps = FuseWays.fitting(then.load(fused), then.carried(fused));
+                    Link fitted = amps.isPresent() ? l.withPart(Part.fuse(amps.getAsDouble())) : fused;
+                    return new Fix(amps.isPresent()
+                            ? Words.say("fix.fuse-of", Words.number(amps.getAsDouble()), source.terminal())
+                            : Words.say("fix.fuse", source.terminal()),
+                            job -> job.withLinks(
+                                    job.links().stream().map(k -> k.equals(l) ? fitted : k).toList()));
+                });
     }
 }

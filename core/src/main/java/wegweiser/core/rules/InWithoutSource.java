@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
+import wegweiser.core.signals.Counterparts;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
@@ -23,11 +24,12 @@ final class InWithoutSource implements Rule {
         if (derived.job().links().isEmpty()) {
             return found;
         }
+        Joined joined = Joined.of(derived);
         for (Pin pin : derived.pins()) {
             boolean data = pin.is(Direction.IN) && !Signals.HANDSHAKE.contains(pin.signal())
                     && !pin.signal().equals("RI");
             if (data && !isLeftOut(derived, pin) && !isColdOfUnbalanced(derived, pin)
-                    && !Circuit.of(derived).isDriven(pin)) {
+                    && !Circuit.of(derived).isDriven(pin) && isWanted(derived, joined, pin)) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(pin.terminal()), pin.words()));
             }
         }
@@ -40,6 +42,24 @@ final class InWithoutSource implements Rule {
             }
         }
         return found;
+    }
+
+    /**
+     * Whether something should drive an input: it is joined to what does not, or an output that is made for it stays open.
+     * One with nothing of its kind at the other ends is spare, one tied to a rail rests there, and of one that goes to a
+     * contact without a pinout nothing is known.
+     */
+    private static boolean isWanted(Derived derived, Joined joined, Pin in) {
+        if (in.has(Level.USB3) && joined.onlySupplies(in) || joined.isTied(in) || joined.meetsUnknown(in)
+                || in.row().optional()) {
+            return false;
+        }
+        boolean cold = in.signal().equals("COLD") && derived.pins().stream()
+                .anyMatch(p -> !p.isApart(in) && p.signal().equals("HOT") && joined.isAcross(p));
+        return cold || joined.isAcross(in) || derived.pins().stream()
+                .anyMatch(out -> out.is(Direction.OUT) && out.isApart(in) && !joined.isAcross(out)
+                        && Counterparts.way(out, in).filter(w -> w != Counterparts.Way.LEFT_OVER)
+                                .isPresent());
     }
 
     /** The fast pairs of a port whose partner has none are meant to be left open. */

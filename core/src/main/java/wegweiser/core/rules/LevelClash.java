@@ -1,9 +1,10 @@
 package wegweiser.core.rules;
 
 import java.util.List;
+import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 
-/** Levels that cannot meet. */
+/** Levels that cannot meet, and lines that rest above what an input on them stands. */
 final class LevelClash implements Rule {
     @Override
     public String id() {
@@ -12,6 +13,8 @@ final class LevelClash implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        return LevelMeetings.of(derived, true).stream().map(m -> m.finding(id(), Severity.ERROR)).toList();
+        return Stream.concat(
+                LevelMeetings.of(derived, true).stream().map(m -> m.finding(id(), Severity.ERROR)),
+                Resting.clashes(derived, id()).stream()).toList();
     }
 }

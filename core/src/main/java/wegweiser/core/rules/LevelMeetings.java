@@ -13,6 +13,9 @@ import wegweiser.core.words.Words;
 
 /** An output and an input whose levels do not suit each other, on one net or with parts between them. */
 record LevelMeetings(Pin out, Pin in, Levels.Problem problem) {
+    /** Where so little is left, sound was brought down on purpose. */
+    private static final double ATTENUATED = 0.1;
+
     /** All such meetings, either those that clash or those that are merely unsure. */
     static List<LevelMeetings> of(Derived derived, boolean clash) {
         List<LevelMeetings> all = derived.once(LevelMeetings.class, () -> all(derived));
@@ -33,6 +36,7 @@ record LevelMeetings(Pin out, Pin in, Levels.Problem problem) {
         Circuit circuit = Circuit.of(derived);
         if (!circuit.parts().isEmpty()) {
             found.addAll(throughParts(circuit));
+            found.addAll(sound(circuit));
         }
         return found;
     }
@@ -72,6 +76,28 @@ record LevelMeetings(Pin out, Pin in, Levels.Problem problem) {
                     for (Pin in : circuit.pins(other)) {
                         if (in.is(Direction.IN) || in.is(Direction.BOTH)) {
                             arriving(out, in, low[other], high[other]).ifPresent(found::add);
+                        }
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    /** Sound behind resistors is as loud as before, unless they divide it down. */
+    private static List<LevelMeetings> sound(Circuit circuit) {
+        List<LevelMeetings> found = new ArrayList<>();
+        for (int node = 0; node < circuit.size(); node++) {
+            for (Pin out : circuit.pins(node)) {
+                boolean source = out.is(Direction.OUT) && out.level().filter(Level::isAudio).isPresent();
+                for (int other : source ? circuit.beyond(node) : List.<Integer>of()) {
+                    Map<Integer, Double> held = circuit.rails();
+                    held.put(node, 1.0);
+                    double share = circuit.volts(held)[other];
+                    for (Pin in : circuit.pins(other)) {
+                        if (in.is(Direction.IN) && (Double.isNaN(share) || share > ATTENUATED)) {
+                            Levels.between(out.level(), in.level())
+                                    .ifPresent(p -> found.add(new LevelMeetings(out, in, p)));
                         }
                     }
                 }

@@ -6,12 +6,14 @@ import java.util.List;
 import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 
-/** A line that talks both ways and meets nobody. */
+/** A line that talks both ways and meets nobody, although another end has a line of its kind that meets nobody either. */
 final class LineWithoutPartner implements Rule {
     /** Lines that most cables leave open on purpose. */
-    private static final Set<String> OPTIONAL = Set.of("ID", "CC1", "CC2", "SBU1", "SBU2", "VCONN");
+    private static final Set<String> OPTIONAL = Set.of("ID", "CC1", "CC2", "SBU1", "SBU2", "VCONN",
+            "DATA2+", "DATA2-");
 
     @Override
     public String id() {
@@ -25,10 +27,13 @@ final class LineWithoutPartner implements Rule {
             return found;
         }
         Circuit circuit = Circuit.of(derived);
+        Joined joined = Joined.of(derived);
         Set<String> served = new LinkedHashSet<>();
         List<Pin> open = new ArrayList<>();
         for (Pin pin : derived.pins()) {
-            if (!pin.is(Direction.BOTH) || OPTIONAL.contains(pin.signal())) {
+            boolean charging = (pin.has(Level.USB2) || pin.has(Level.USB3)) && joined.onlySupplies(pin);
+            if (!pin.is(Direction.BOTH) || charging || OPTIONAL.contains(pin.signal()) || pin.row().optional()
+                    || joined.isTied(pin) || joined.meetsUnknown(pin)) {
                 continue;
             }
             if (circuit.reached(pin.terminal()).stream().anyMatch(p -> p.isSignal() && p.isApart(pin))) {
@@ -38,11 +43,21 @@ final class LineWithoutPartner implements Rule {
             }
         }
         for (Pin pin : open) {
-            if (!served.contains(line(pin))) {
+            boolean meant = joined.isAcross(pin) || open.stream().anyMatch(o -> o.isApart(pin)
+                    && !served.contains(line(o)) && couldBe(pin, o));
+            if (!served.contains(line(pin)) && meant) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(pin.terminal()), pin.words()));
             }
         }
         return found;
+    }
+
+    /** Whether two lines could be one: nothing known of their levels or halves speaks against it. */
+    private static boolean couldBe(Pin a, Pin b) {
+        boolean levels = a.level().isEmpty() || b.level().isEmpty() || a.level().equals(b.level());
+        boolean halves = a.half().isPresent() == b.half().isPresent()
+                && a.half().map(h -> h.polarity() * b.half().orElseThrow().polarity() >= 0).orElse(true);
+        return levels && halves;
     }
 
     /** Some connectors have a line at two contacts, of which one is enough. */

@@ -3,8 +3,10 @@ package wegweiser.core.rules;
 import java.util.List;
 import java.util.Optional;
 import wegweiser.core.derived.Derived;
+import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Link;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
 
@@ -41,11 +43,23 @@ final class NoCommonGround implements Rule {
                     .withFix(new Fix(Words.say("fix.join", link.from(), link.to().orElseThrow()),
                             job -> Grounds.with(job, link))));
         }
+        if (groundA.isEmpty() && isOfTwoWires(derived, a) || groundB.isEmpty() && isOfTwoWires(derived, b)) {
+            return Optional.empty();
+        }
         String without = (groundA.isEmpty() ? a : b).device();
         return Optional.of(new Finding(id(), supply ? Severity.ERROR : Severity.NOTE, List.of(),
                 Words.say("rule.no-common-ground." + (supply ? "supply" : "unnamed"), a.device(), b.device(),
                         without),
                 Words.say("rule.no-common-ground.unnamed.remedy", without), Optional.empty()));
+    }
+
+    /** A device with one supply contact, one output and no ground is complete: what it takes comes back by its output. */
+    private static boolean isOfTwoWires(Derived derived, End end) {
+        List<Pin> pins = derived.pins().stream().filter(p -> p.isAt(end.name())).toList();
+        return pins.stream().filter(Pin::isSupply).count() == 1
+                && pins.stream().filter(Pin::isSignal).allMatch(
+                        p -> p.is(Direction.OUT) && p.level().map(Level::isOfTwoWires).orElse(false))
+                && pins.stream().anyMatch(Pin::isSignal);
     }
 
     private static boolean feeds(Feed feed, End from, End to) {

@@ -2,10 +2,12 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.signals.Half;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
+import wegweiser.core.words.Words;
 
 /** The two halves of a differential pair joined the wrong way round; a telephone line works either way. */
 final class PairCrossed implements Rule {
@@ -21,11 +23,23 @@ final class PairCrossed implements Rule {
             for (Half.School school : List.of(Half.School.SIGN, Half.School.LETTER)) {
                 List<Pin> halves = net.stream().filter(p -> isHalf(p, school)).toList();
                 if (halves.stream().map(p -> p.half().orElseThrow().polarity()).distinct().count() > 1) {
-                    found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(halves), Pin.words(halves)));
+                    found.add(finding(halves));
                 }
             }
         }
         return found;
+    }
+
+    /** Halves of one end alone are bridged and not crossed; those of USB on purpose, by a plug that only charges. */
+    private Finding finding(List<Pin> halves) {
+        boolean within = halves.stream().noneMatch(halves.getFirst()::isApart);
+        if (!within) {
+            return Finding.of(id(), Severity.ERROR, Pin.terminals(halves), Pin.words(halves));
+        }
+        boolean marker = halves.stream().allMatch(p -> p.has(Level.USB2));
+        String key = "rule.pair-crossed." + (marker ? "marker" : "bridged");
+        return new Finding(id(), marker ? Severity.NOTE : Severity.WARNING, Pin.terminals(halves),
+                Words.say(key, Pin.words(halves)), Words.say(key + ".remedy"), Optional.empty());
     }
 
     private static boolean isHalf(Pin pin, Half.School school) {

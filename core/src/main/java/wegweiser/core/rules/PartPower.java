@@ -1,22 +1,29 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.NodeVolts;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
 
 /**
  * A part that would burn: the power in it while rails stand at their volts and outputs at either of their states, against
- * its rating, a quarter of a watt where it has none.
+ * its rating, a quarter of a watt where it has none; of a part in the line of a supply what it takes while the loads behind it run.
  */
 final class PartPower implements Rule {
     private static final double USUAL_WATTS = 0.25;
     /** What a small signal diode stands, in A. */
     private static final double DIODE_AMPS = 0.2;
+    /** What the smallest usual rectifier diode stands, in A. */
+    private static final double RECTIFIER_AMPS = 1;
+    private static final double DIODE_RESERVE = 2;
 
     @Override
     public String id() {
@@ -32,21 +39,40 @@ final class PartPower implements Rule {
         }
         double[] high = circuit.volts(held(circuit, true));
         double[] low = circuit.volts(held(circuit, false));
+        Map<Link, Double> loads = new LinkedHashMap<>();
+        Feed.of(derived).forEach(f -> f.throughParts().forEach((l, amps) -> loads.merge(l, amps, Math::max)));
         for (Circuit.Wired part : circuit.parts()) {
             part.branch().ifPresent(b -> {
                 double amps = Math.max(Math.abs(NodeVolts.amps(b, high)), Math.abs(NodeVolts.amps(b, low)));
-                double watts = b.diode() ? amps * NodeVolts.DIODE_VOLTS : amps * amps * b.ohms();
-                double rated = part.link().part().orElseThrow().watts()
-                        .orElse(b.diode() ? DIODE_AMPS * NodeVolts.DIODE_VOLTS : USUAL_WATTS);
-                if (watts > rated + 1e-9) {
-                    found.add(Finding.of(id(), Severity.ERROR,
-                            List.of(part.link().from(), part.link().to().orElseThrow()), part.link().from(),
-                            part.link().to().orElseThrow(), Words.number(watts), Words.number(rated),
-                            Words.number(amps)));
-                }
+                judged(part, b, Math.max(amps, loads.getOrDefault(part.link(), 0.0)),
+                        loads.containsKey(part.link())).ifPresent(found::add);
             });
         }
         return found;
+    }
+
+    private Optional<Finding> judged(Circuit.Wired wired, NodeVolts.Branch branch, double amps,
+            boolean inSupply) {
+        Part part = wired.link().part().orElseThrow();
+        double forward = part.volts().orElse(NodeVolts.DIODE_VOLTS);
+        double watts = branch.diode() ? amps * forward : amps * amps * branch.ohms();
+        double rated = part.watts().orElse(branch.diode()
+                ? part.amps().orElse(DIODE_AMPS) * forward
+                : USUAL_WATTS);
+        if (watts <= rated + 1e-9) {
+            return Optional.empty();
+        }
+        // nothing says which diode it is: one for an ampere is as usual in a supply as the smallest
+        boolean may = branch.diode() && inSupply && part.watts().isEmpty() && part.amps().isEmpty()
+                && amps <= RECTIFIER_AMPS;
+        return Optional.of(new Finding(id(), may ? Severity.WARNING : Severity.ERROR,
+                List.of(wired.link().from(), wired.link().to().orElseThrow()),
+                Words.say("rule.part-power.message", wired.link().from(), wired.link().to().orElseThrow(),
+                        Words.number(watts), Words.number(rated), Words.number(amps)),
+                branch.diode() && inSupply
+                        ? Words.say("rule.part-power.diode", Words.number(amps * DIODE_RESERVE))
+                        : Words.say("rule.part-power.remedy"),
+                Optional.empty()));
     }
 
     private static Map<Integer, Double> held(Circuit circuit, boolean high) {

@@ -10,11 +10,13 @@ import wegweiser.core.model.Job;
 
 /** All rules, and the check of a job against them. */
 public final class Rules {
-    private static final List<Rule> ALL = List.of(new ContactUnknown(), new ConnectorReplaced(),
+    private static final List<Rule> ALL = List.of(new Mains(), new ContactUnknown(), new ConnectorReplaced(),
             new OutToOut(), new CrossedNeeded(), new StraightNeeded(), new OutputToGround(),
             new OutputToSupply(),
             new SupplyToGround(), new SupplyToSupply(), new SupplyToSignal(), new SupplyVoltage(),
             new BudgetExceeded(), new ConductorThin(), new DropTooLarge(), new PartPower(), new FuseMissing(),
+            new FuseTooLarge(),
+            new FuseTooSmall(), new PartNeeded(), new PhantomPower(), new MeasuringWires(),
             new LevelClash(), new LevelMarginal(), new LevelUnknown(), new PairCrossed(), new LabelSchool(),
             new NoCommonGround(), new GroundsApart(), new DoesNotMate(), new SourcesDisagree(),
             new MeasuredOtherwise(),
@@ -72,9 +74,9 @@ public final class Rules {
                         .anyMatch(f -> f.terminals().containsAll(finding.terminals()));
     }
 
-    /** Whether the person gave a written reason for this finding. */
+    /** Whether the person gave a written reason for this finding; of mains none counts. */
     public static boolean isWaived(Job job, Finding finding) {
-        return job.waivers().stream()
+        return !Mains.is(finding) && job.waivers().stream()
                 .anyMatch(w -> w.rule().equals(finding.rule())
                         && new HashSet<>(w.terminals()).equals(new HashSet<>(finding.terminals())));
     }

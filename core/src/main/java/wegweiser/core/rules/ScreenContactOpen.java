@@ -1,20 +1,18 @@
 package wegweiser.core.rules;
 
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.signals.Level;
+import wegweiser.core.signals.Pin;
+import wegweiser.core.words.Words;
 
 /**
- * A contact made for the screen that is joined nowhere. At an XLR, a phono, a coaxial connector or a jack it is the return
- * of the signal, so this is an error.
+ * A contact made for the screen that is joined nowhere at the other end. At an XLR, a phono, a coaxial connector or a jack it is
+ * the return of the signal, so this is an error; between line outputs and inputs the screen is often lifted at one end on
+ * purpose, so there it is a warning. Told once for a cable.
  */
 final class ScreenContactOpen implements Rule {
     @Override
@@ -24,28 +22,36 @@ final class ScreenContactOpen implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        List<Finding> found = new ArrayList<>();
-        Set<Terminal> joined = new LinkedHashSet<>();
-        for (Link link : derived.job().links()) {
-            if (!link.is(PartKind.CUT)) {
-                joined.add(link.from());
-                link.to().ifPresent(joined::add);
-            }
+        List<End> open = derived.job().ends().stream().filter(e -> isUsed(derived, e))
+                .filter(e -> derived.returnContact(e.name()).filter(t -> !crosses(derived, t)).isPresent())
+                .toList();
+        if (open.isEmpty()) {
+            return List.of();
         }
-        for (End end : derived.job().ends()) {
-            boolean used = joined.stream().anyMatch(t -> t.end().equals(end.name()));
-            Optional<Terminal> made = derived.returnContact(end.name());
-            if (used && made.isPresent() && !crosses(derived, made.get())) {
-                found.add(Finding.of(id(), Severity.ERROR, List.of(made.get()), made.get(), end.device()));
-            } else if (used && made.isEmpty() && derived.cable().map(c -> c.isScreened()).orElse(false)
-                    && !ScreenLinks.any(derived.job())) {
-                derived.pins().stream().filter(p -> p.isAt(end.name()) && p.is(Direction.SHIELD))
-                        .filter(p -> !joined.contains(p.terminal())).findFirst()
-                        .ifPresent(p -> found.add(Finding.of(id(), Severity.WARNING, List.of(p.terminal()),
-                                p.words(), end.device())));
-            }
-        }
-        return found;
+        // where the screen hangs on one contact, it is the others that miss it
+        List<End> missing = open.stream().filter(e -> !hasScreen(derived, e)).toList();
+        List<End> told = missing.isEmpty() ? open : missing;
+        List<Terminal> made = told.stream().map(e -> derived.returnContact(e.name()).orElseThrow()).toList();
+        boolean lifted = isLineOnly(derived) && derived.job().ends().stream().anyMatch(e -> hasScreen(derived, e));
+        return List.of(Finding.of(id(), lifted ? Severity.WARNING : Severity.ERROR, made, Words.list(made),
+                Words.list(told.stream().map(End::device).toList()), made.size()));
+    }
+
+    private static boolean isUsed(Derived derived, End end) {
+        return derived.job().links().stream().filter(l -> !l.is(PartKind.CUT))
+                .anyMatch(l -> l.from().end().equals(end.name())
+                        || l.to().filter(t -> t.end().equals(end.name())).isPresent());
+    }
+
+    /** Whether the screen is on the contact of this end that is made for it, and goes nowhere else. */
+    private static boolean hasScreen(Derived derived, End end) {
+        return derived.job().links().stream().filter(ScreenLinks::isScreen)
+                .anyMatch(l -> derived.returnContact(end.name()).filter(l::touches).isPresent());
+    }
+
+    private static boolean isLineOnly(Derived derived) {
+        List<Pin> sound = derived.pins().stream().filter(Pin::isSignal).toList();
+        return !sound.isEmpty() && sound.stream().allMatch(p -> p.has(Level.AUDIO_LINE));
     }
 
     /** Whether a contact is joined, by copper or a part, to some other end. */

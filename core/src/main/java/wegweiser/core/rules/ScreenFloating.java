@@ -38,7 +38,7 @@ final class ScreenFloating implements Rule {
 
     private static boolean isJoined(Derived derived) {
         return ScreenLinks.any(derived.job()) || derived.job().links().stream()
-                .anyMatch(l -> !l.is(PartKind.CUT)
+                .anyMatch(l -> !l.is(PartKind.CUT) && l.conductor().isEmpty()
                         && (takesScreen(derived, l.from())
                                 || l.to().map(t -> takesScreen(derived, t)).orElse(false)));
     }

@@ -2,6 +2,7 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +46,28 @@ final class SupplyPaths {
         return List.copyOf(found.values());
     }
 
+    /** The parts on the best way from a source to a sink, none where there is no way; O(nets x parts). */
+    List<Circuit.Wired> partsBetween(Pin source, Pin sink, double amps) {
+        Map<Integer, Circuit.Wired> last = new HashMap<>();
+        double[] lost = search(source, amps, last);
+        List<Circuit.Wired> found = new ArrayList<>();
+        int at = circuit.node(sink.terminal());
+        int start = circuit.node(source.terminal());
+        while (at != start && !Double.isInfinite(lost[at]) && last.containsKey(at)) {
+            Circuit.Wired part = last.get(at);
+            found.add(part);
+            at = part.from() == at ? part.to() : part.from();
+        }
+        return found;
+    }
+
     /** The volts lost on the best way from a source to a sink; empty where there is none. O(nets x parts). */
     OptionalDouble lost(Pin source, Pin sink, double amps) {
+        double found = search(source, amps, new HashMap<>())[circuit.node(sink.terminal())];
+        return Double.isInfinite(found) ? OptionalDouble.empty() : OptionalDouble.of(found);
+    }
+
+    private double[] search(Pin source, double amps, Map<Integer, Circuit.Wired> last) {
         double[] lost = new double[circuit.size()];
         Arrays.fill(lost, Double.POSITIVE_INFINITY);
         lost[circuit.node(source.terminal())] = 0;
@@ -59,12 +80,17 @@ final class SupplyPaths {
                 double takes = diode
                         ? part.link().part().orElseThrow().volts().orElse(DIODE_VOLTS)
                         : amps * part.link().part().orElseThrow().ohms().getAsDouble();
-                better |= pass(lost, part.from(), part.to(), takes, !diode || !negative);
-                better |= pass(lost, part.to(), part.from(), takes, !diode || negative);
+                if (pass(lost, part.from(), part.to(), takes, !diode || !negative)) {
+                    last.put(part.to(), part);
+                    better = true;
+                }
+                if (pass(lost, part.to(), part.from(), takes, !diode || negative)) {
+                    last.put(part.from(), part);
+                    better = true;
+                }
             }
         }
-        double found = lost[circuit.node(sink.terminal())];
-        return Double.isInfinite(found) ? OptionalDouble.empty() : OptionalDouble.of(found);
+        return lost;
     }
 
     private static boolean pass(double[] lost, int from, int to, double takes, boolean open) {

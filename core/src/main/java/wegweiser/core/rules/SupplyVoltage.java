@@ -2,8 +2,10 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
@@ -12,6 +14,9 @@ import wegweiser.core.words.Words;
 
 /** A source above what its sink stands, of the other sign, or below what it needs; or one of which nothing is said. */
 final class SupplyVoltage implements Rule {
+    /** Names of supplies that have a plus and a minus. */
+    private static final Set<String> POLAR = Set.of("V+", "V-", "VBUS", "BATTERY");
+
     @Override
     public String id() {
         return "supply-voltage";
@@ -20,12 +25,6 @@ final class SupplyVoltage implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
-        for (Pin pin : derived.pins()) {
-            pin.volts().filter(v -> pin.isSupply() && v.size() > Volts.TOUCHABLE)
-                    .ifPresent(v -> found.add(new Finding(id(), Severity.ERROR, List.of(pin.terminal()),
-                            Words.say("rule.supply-voltage.touch", pin.words(), v.words()),
-                            Words.say("rule.supply-voltage.touch.remedy"), Optional.empty())));
-        }
         for (Feed feed : Feed.of(derived)) {
             for (Pin source : feed.sources()) {
                 for (Pin sink : feed.sinks()) {
@@ -59,6 +58,9 @@ final class SupplyVoltage implements Rule {
                             (given.isEmpty() ? source : sink).words()),
                     Words.say("rule.supply-voltage.unknown.remedy"), Optional.empty()));
         }
+        if (given.get().alternating() != wanted.get().alternating()) {
+            return Optional.of(otherKind(source, sink, where));
+        }
         Severity severity = given.get().exceeds(wanted.get())
                 ? Severity.ERROR
                 : given.get().fallsShort(wanted.get(), lost) ? Severity.WARNING : Severity.NOTE;
@@ -66,5 +68,19 @@ final class SupplyVoltage implements Rule {
                 ? Optional.empty()
                 : Optional.of(Finding.of("supply-voltage", severity, where, source.words(),
                         given.get().words(), sink.words(), wanted.get().words()));
+    }
+
+    /** Alternating volts into a load for direct ones, or the other way round; where nothing names the kind it may be meant. */
+    private static Finding otherKind(Pin source, Pin sink, List<Terminal> where) {
+        boolean said = source.volts().orElseThrow().alternating()
+                && (POLAR.contains(sink.signal()) || saysDirect(sink));
+        return new Finding("supply-voltage", said ? Severity.ERROR : Severity.WARNING, where,
+                Words.say("rule.supply-voltage.kind", source.words(), source.volts().orElseThrow().words(),
+                        sink.words(), sink.volts().orElseThrow().words()),
+                Words.say("rule.supply-voltage.kind.remedy"), Optional.empty());
+    }
+
+    private static boolean saysDirect(Pin pin) {
+        return pin.row().name().filter(n -> n.toUpperCase(Locale.ROOT).contains("DC")).isPresent();
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
@@ -35,13 +36,27 @@ final class WireDoesNotFit implements Rule {
                             type.ratings().thickestAwg(), type.ratings().thinnestAwg()));
                 }
             }
-            if (!cable.stranded() && type.termination() == Termination.CRIMP) {
+            if (cable.stranded() && type.termination() == Termination.PUNCH_DOWN) {
+                found.add(note("strands", cable, type));
+            }
+            if (!cable.stranded() && type.termination() == Termination.MODULAR) {
+                found.add(note("for-solid", cable, type));
+            }
+            // the pins of coaxial plugs are made for the solid core, or the core is the pin
+            if (!cable.stranded() && type.termination() == Termination.CRIMP
+                    && type.kind() != ConnectorKind.COAX) {
                 found.add(new Finding(id(), Severity.WARNING, List.of(),
                         Words.say("rule.wire-does-not-fit.solid", cable.title(), type.title()),
                         Words.say("rule.wire-does-not-fit.solid.remedy"), Optional.empty()));
             }
         }
         return found;
+    }
+
+    private Finding note(String which, CableStock cable, ConnectorType type) {
+        return new Finding(id(), Severity.NOTE, List.of(),
+                Words.say("rule.wire-does-not-fit." + which, cable.title(), type.title()),
+                Words.say("rule.wire-does-not-fit." + which + ".remedy"), Optional.empty());
     }
 
     /** The gauges of the conductors that are used, or of all where none is named. */

@@ -16,6 +16,7 @@ public final class Counterparts {
             List.of("IN1", "IN"), "OUT2", List.of("IN2"));
     /** Names of the one channel that a balanced and an unbalanced connector carry. */
     private static final Set<String> ONE_CHANNEL = Set.of("HOT", "LINE", "LEFT", "MIC");
+    private static final Map<String, String> CROSSING = Map.of("SBU1", "SBU2", "SBU2", "SBU1");
     /** A configuration line of a plug, and the common side of a contact that closes. */
     private static final Set<String> NEVER_LEFT_OVER = Set.of("CC1", "CC2", "COM");
 
@@ -62,6 +63,11 @@ public final class Counterparts {
             default -> List.of();
         };
         return order.indexOf(in.signal());
+    }
+
+    /** Whether two names are those of lines that cross from plug to plug although both talk both ways. */
+    public static boolean cross(String one, String two) {
+        return two.equals(CROSSING.get(one)) || Signals.partner(one).filter(two::equals).isPresent();
     }
 
     /** Lines that a standard gives one partner, and no other. */

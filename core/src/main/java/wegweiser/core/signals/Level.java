@@ -52,7 +52,7 @@ public enum Level implements HasId {
     AUDIO_MIC(Kind.AUDIO, Drive.between(-0.1, 0.1), Take.of(-2, 50), "mic", "microphone"),
     AUDIO_LINE(Kind.AUDIO, Drive.between(-9, 9), Take.of(-15, 15), "line", "line-level"),
     AUDIO_PHONES(Kind.AUDIO, Drive.between(-5, 5), Take.of(-10, 10), "phones", "headphone", "headphones"),
-    AUDIO_SPEAKER(Kind.AUDIO, Drive.between(-40, 40), Take.of(-60, 60), "speaker"),
+    AUDIO_SPEAKER(Kind.AUDIO, Drive.between(-40, 40), Take.of(-60, 60), "speaker", "loudspeaker"),
     PNP_24V(Kind.SENSOR, Drive.high(30, 9), Take.of(-3, 30, 5, 11), "pnp"),
     NPN_24V(Kind.SENSOR, Drive.low(3), Take.of(-3, 30, 5, 11), "npn"),
     PLC_24V(Kind.SENSOR, Drive.high(30, 19), Take.of(-3, 30, 5, 11), "24v", "digital-24v", "push-pull-24v"),
@@ -61,6 +61,21 @@ public enum Level implements HasId {
     LOOP_4_20MA(Kind.LOOP, Drive.between(0, 30), Take.of(-0.5, 30), "4-20ma", "current-loop"),
     MIDI(Kind.MIDI, Drive.between(0, 5.5), Take.of(-0.5, 5.5), "midi-loop"),
     VIDEO(Kind.VIDEO, Drive.between(-0.3, 1.2), Take.of(-0.5, 2), "video-75", "vga"),
+    /** A switch with two wires that lives on the little current it lets through when open. */
+    TWO_WIRE(Kind.SENSOR, Drive.high(30, 11), Take.of(-3, 30, 5, 11), "2-wire", "2-wire-sensor",
+            "two-wire-sensor"),
+    RTD(Kind.RTD, Drive.between(-1, 1), Take.of(-5, 5), "pt100", "pt500", "pt1000", "ni100", "ni1000",
+            "resistance-thermometer", "thermistor", "ntc", "ptc"),
+    THERMOCOUPLE(Kind.THERMOCOUPLE, Drive.between(-0.1, 0.1), Take.of(-5, 5), "tc", "thermocouple-k",
+            "thermocouple-j", "thermocouple-t", "thermocouple-e", "thermocouple-n", "thermocouple-s",
+            "thermocouple-r", "thermocouple-b"),
+    BRIDGE(Kind.BRIDGE, Drive.between(-0.1, 0.1), Take.of(-5, 10), "strain", "strain-gauge", "load-cell"),
+    /** A winding: of a relay, a valve, a motor. */
+    COIL(Kind.COIL, Drive.between(-48, 48), Take.of(-48, 48), "relay", "relay-coil", "solenoid", "valve",
+            "motor", "stepper"),
+    /** A light-emitting diode, by itself or in an optocoupler. */
+    LED(Kind.LED, Drive.between(0, 5), Take.of(-5, 30), "opto", "optocoupler", "lamp-led"),
+    RF(Kind.RF, Drive.between(-10, 10), Take.of(-10, 10), "antenna", "aerial", "rf-50", "rf-75", "catv"),
     /** A closure without a voltage of its own. */
     CONTACT(Kind.CONTACT, Drive.low(0), Take.of(-60, 60), "dry-contact", "closure", "switch"),
     SUPPLY(Kind.OTHER, Drive.between(0, 0), Take.of(0, 0));
@@ -83,6 +98,12 @@ public enum Level implements HasId {
         LOOP("sensor"),
         MIDI("audio"),
         VIDEO("audio"),
+        RTD("measuring"),
+        THERMOCOUPLE("measuring"),
+        BRIDGE("measuring"),
+        COIL("load"),
+        LED("load"),
+        RF("audio"),
         CONTACT("sensor"),
         OTHER("other");
 
@@ -245,6 +266,33 @@ public enum Level implements HasId {
         return is(Kind.LOGIC) || is(Kind.SENSOR);
     }
 
+    /** Whether it is a sensor or a load of two wires of its own, measured or driven without the grounds of the devices. */
+    public boolean isOfTheField() {
+        return is(Kind.RTD) || is(Kind.THERMOCOUPLE) || is(Kind.BRIDGE) || is(Kind.COIL) || is(Kind.LED)
+                || is(Kind.RF);
+    }
+
+    /** Whether a device with this output, a supply contact and no ground is complete: its output is the way back. */
+    public boolean isOfTwoWires() {
+        return is(Kind.SENSOR) || is(Kind.LOOP);
+    }
+
+    /** Whether an input of it may be tied to a supply of so many volts: it stands them, and they are a high or a low. */
+    public boolean restsAt(double least, double most) {
+        return isLogic() && least >= take.least() && most <= take.most()
+                && (least >= take.high() || most <= take.low());
+    }
+
+    /** The most volts that an input stands. */
+    public double stands() {
+        return take.most();
+    }
+
+    /** Whether its line rests where something outside the output pulls it, such as the bus of two wires. */
+    public boolean isPulledUp() {
+        return is(Kind.LOGIC) && drive.style() == Style.PULLS_LOW;
+    }
+
     public boolean isAudio() {
         return is(Kind.AUDIO);
     }
@@ -252,8 +300,7 @@ public enum Level implements HasId {
     /** Whether it is the difference of two lines that counts, or a loop of its own, so that no common ground is needed. */
     public boolean isBalanced() {
         return is(Kind.DIFFERENTIAL) || is(Kind.ETHERNET) || is(Kind.TELEPHONE) || is(Kind.MIDI)
-                || is(Kind.LOOP)
-                || is(Kind.CONTACT);
+                || is(Kind.LOOP) || is(Kind.CONTACT) || isOfTheField();
     }
 
     /** Whether an output of it puts volts of its own on its line in both states. */

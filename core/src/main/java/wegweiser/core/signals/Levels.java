@@ -29,6 +29,11 @@ public final class Levels {
         if ((out == Level.RS232 || in == Level.RS232) && (out.isLogic() || in.isLogic())) {
             return problem(true, "level.rs232-logic");
         }
+        if ((in == Level.COIL || in == Level.LED) && (out.isLogic() || out.isPulledUp())) {
+            return in == Level.COIL && out.isDriven()
+                    ? problem(true, "level.coil", out.id())
+                    : Optional.empty();
+        }
         if (out.is(Kind.AUDIO) && in.is(Kind.AUDIO)) {
             return audio(out, in);
         }

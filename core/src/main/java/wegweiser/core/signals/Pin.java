@@ -3,6 +3,7 @@ package wegweiser.core.signals;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import wegweiser.core.model.ContactOrder;
 import wegweiser.core.model.Direction;
@@ -40,12 +41,39 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
     }
 
     private static Pin of(End end, PinRow row) {
-        String signal = Signals.canonical(row.signal().or(row::name).orElse(""));
+        String signal = signal(end, row);
         Optional<Direction> guess = row.direction().isPresent()
                 ? Optional.empty()
                 : guess(end.role(), signal);
         return new Pin(end.terminal(row.contact()), row, signal, row.direction().or(() -> guess),
                 guess.isPresent());
+    }
+
+    /**
+     * The canonical name, but where direction, level or the other rows of the end say that the usual meaning is not meant:
+     * a return that is an input, Q of logic, L+ beside R+.
+     */
+    private static String signal(End end, PinRow row) {
+        String said = row.signal().or(row::name).orElse("");
+        String plain = said.strip().toUpperCase(Locale.ROOT).replace('\u2212', '-');
+        String canonical = Signals.canonical(said);
+        boolean ground = canonical.equals("GND") && row.direction().filter(Direction::isSignal).isPresent();
+        boolean logic = canonical.equals("OUT1") && plain.equals("Q")
+                && Level.of(row).filter(l -> !l.isOfTwoWires())
+                        .isPresent();
+        return isChannel(plain) && areChannels(end, row)
+                ? plain.replace("L", "LEFT").replace("R", "RIGHT")
+                : ground || logic ? plain.replace(" ", "") : canonical;
+    }
+
+    private static boolean isChannel(String name) {
+        return name.equals("L+") || name.equals("L-") || name.equals("R+") || name.equals("R-");
+    }
+
+    /** L+ is a supply beside M, and one side of a loudspeaker beside L- and R+. */
+    private static boolean areChannels(End end, PinRow row) {
+        return Level.of(row).filter(Level::isAudio).isPresent() || Signals.areChannels(
+                end.pinout().stream().map(r -> r.signal().or(r::name).orElse("")).toList());
     }
 
     /** The direction that a device of some role gives to a signal, as far as the name tells. */
@@ -61,7 +89,7 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
         if (signal.equals("GND")) {
             return Optional.of(Direction.GROUND);
         }
-        if (signal.equals("SHIELD")) {
+        if (signal.equals("SHIELD") || signal.equals("PE") || signal.equals("EARTH")) {
             return Optional.of(Direction.SHIELD);
         }
         if (signal.equals("CHASSIS")) {
@@ -101,7 +129,17 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
 
     /** Whether it is an earth or a screen, which alone may have the green and yellow conductor. */
     public boolean isEarth() {
-        return is(Direction.SHIELD) || signal.equals("CHASSIS");
+        return is(Direction.SHIELD) || signal.equals("CHASSIS") || isEarthByName();
+    }
+
+    /** Whether its name says that it is an earth, whatever its direction. */
+    public boolean isEarthByName() {
+        return isProtectiveEarth() || signal.equals("EARTH");
+    }
+
+    /** Whether it is a protective earth, which has the green and yellow conductor and no other (IEC 60445). */
+    public boolean isProtectiveEarth() {
+        return signal.equals("PE");
     }
 
     /** Its level: the one its row names, if it is a known one; where the row names none, the one its signal always has. */

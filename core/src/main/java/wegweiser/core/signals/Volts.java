@@ -9,22 +9,35 @@ import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
 
 /**
- * The volts of a supply contact, with their sign.
+ * The volts of a contact, with their sign.
  *
  * @param least and {@code most}: the range, {@code least} at most {@code most}
+ * @param alternating whether they are those of an alternating voltage, as effective values
  */
-public record Volts(double least, double most) {
+public record Volts(double least, double most, boolean alternating) {
     /** Above this many volts a bare contact is no longer safe to touch (IEC 61140, ripple-free direct current). */
     public static final double TOUCHABLE = 60;
     /** What supplies and devices usually allow for, either way of a nominal voltage. */
     public static final double TOLERANCE = 0.1;
+    /** Above this many volts of alternating voltage the same is true (IEC 60364-4-41, extra-low voltage). */
+    public static final double TOUCHABLE_ALTERNATING = 50;
+    /** What says that volts alternate: 24 VAC, 230 V~, AC 12 V, 48 V AC. */
+    private static final Pattern ALTERNATING = Pattern
+            .compile("(?i)\\d\\s*v?\\s*(?:ac\\b|~|\u223C)|(?:\\bac|~|\u223C)\\s*\\d");
     private static final Pattern SIGNED = Pattern.compile("([+\u2212-])\\s?(\\d{1,3})");
+
+    /** Direct volts. */
+    public Volts(double least, double most) {
+        this(least, most, false);
+    }
 
     /** The volts of a row: what it says, else what its printed name says, else what its signal always has. */
     public static Optional<Volts> of(PinRow row) {
         if (row.volts().isPresent()) {
             double volts = row.volts().getAsDouble();
-            return Optional.of(between(volts, row.voltsMax().orElse(volts)));
+            boolean alternating = row.name().filter(Volts::saysAlternating).isPresent()
+                    || row.signal().filter(Volts::saysAlternating).isPresent();
+            return Optional.of(between(volts, row.voltsMax().orElse(volts), alternating));
         }
         return row.name().flatMap(Volts::within).or(() -> row.signal().flatMap(Volts::within))
                 .or(() -> Signals.canonical(row.signal().or(row::name).orElse("")).equals("VBUS")
@@ -35,9 +48,10 @@ public record Volts(double least, double most) {
     /** The volts that stand in a printed name, with their sign: {@code -12V}, {@code 3V3}, {@code 10-30 V}, {@code +5}. */
     public static Optional<Volts> within(String text) {
         try {
+            boolean alternating = saysAlternating(text);
             Optional<Quantity.Range> found = Quantity.within(text, Unit.VOLT);
             if (found.isPresent()) {
-                return Optional.of(between(found.get().from(), found.get().to()));
+                return Optional.of(between(found.get().from(), found.get().to(), alternating));
             }
         } catch (IllegalArgumentException _) {
             return Optional.empty();
@@ -45,7 +59,7 @@ public record Volts(double least, double most) {
         Matcher bare = SIGNED.matcher(text.strip());
         return bare.matches()
                 ? Optional.of(between(sign(bare) * Double.parseDouble(bare.group(2)),
-                        sign(bare) * Double.parseDouble(bare.group(2))))
+                        sign(bare) * Double.parseDouble(bare.group(2)), false))
                 : Optional.empty();
     }
 
@@ -53,8 +67,18 @@ public record Volts(double least, double most) {
         return bare.group(1).equals("+") ? 1 : -1;
     }
 
-    private static Volts between(double a, double b) {
-        return new Volts(Math.min(a, b), Math.max(a, b));
+    private static Volts between(double a, double b, boolean alternating) {
+        return new Volts(Math.min(a, b), Math.max(a, b), alternating);
+    }
+
+    /** Whether a printed name says that its volts alternate. */
+    static boolean saysAlternating(String text) {
+        return ALTERNATING.matcher(text).find();
+    }
+
+    /** Whether so much is dangerous between two bare contacts. */
+    public boolean isDangerous() {
+        return size() > (alternating ? TOUCHABLE_ALTERNATING : TOUCHABLE) + 1e-9;
     }
 
     /** Whether one voltage is named, which devices keep within {@link #TOLERANCE}. */
@@ -69,7 +93,7 @@ public record Volts(double least, double most) {
 
     /** Whether a source of these volts, and their tolerance, can be above what a sink of others stands, or of the other sign. */
     public boolean exceeds(Volts sink) {
-        return sign() * sink.sign() < 0
+        return !alternating && !sink.alternating && sign() * sink.sign() < 0
                 || size() > sink.size() * (sink.isNominal() ? 1 + TOLERANCE : 1) + 1e-9;
     }
 
@@ -99,8 +123,9 @@ public record Volts(double least, double most) {
 
     /** "12 V" or "10 to 30 V". */
     public String words() {
+        String kind = alternating ? "-ac" : "";
         return isNominal()
-                ? Words.say("volts.one", Words.number(least))
-                : Words.say("volts.range", Words.number(least), Words.number(most));
+                ? Words.say("volts.one" + kind, Words.number(least))
+                : Words.say("volts.range" + kind, Words.number(least), Words.number(most));
     }
 }

@@ -18,14 +18,14 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
+import wegweiser.core.rules.Boards;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.signals.Volts;
 import wegweiser.core.words.Words;
 
 /** What a cable's length and capacitance do to the signals on it. */
 final class SignalSizing {
-    private static final double USUAL_BUS_VOLTS = 3.3;
+    private static final double[] USUAL_BUS_VOLTS = {3.3, 5};
     /** What an input of logic adds to the cable. */
     private static final double INPUT_PF = 10;
     private static final double TENTH = 0.1;
@@ -97,7 +97,12 @@ final class SignalSizing {
                 OptionalDouble.of(picofarads / most), picofarads(most), Words.say("sizing.capacitance.i2c"),
                 List.of(Words.say("sizing.fix.metres", SupplySizing.floor(most / cable.pfPerMetre())),
                         Words.say("sizing.fix.extender"))));
-        double volts = busVolts(derived);
+        for (double volts : busVolts(derived)) {
+            pullUps(cable, picofarads, volts, lines);
+        }
+    }
+
+    private static void pullUps(CableStock cable, double picofarads, double volts, List<SizingLine> lines) {
         double least = TwoWireBus.smallestOhms(volts);
         for (Map.Entry<String, Double> rate : TwoWireBus.RISE_NANOSECONDS.entrySet()) {
             double largest = TwoWireBus.largestOhms(rate.getValue(), picofarads);
@@ -113,10 +118,12 @@ final class SignalSizing {
         }
     }
 
-    /** What the bus is pulled up to: the least supply that goes over the cable, or else what is usual. */
-    private static double busVolts(Derived derived) {
-        return derived.pins().stream().filter(p -> p.is(Direction.SUPPLY_OUT))
-                .flatMap(p -> p.volts().stream()).mapToDouble(Volts::smallest).min().orElse(USUAL_BUS_VOLTS);
+    /** What the bus is pulled up to: the logic supply of its boards; where none is known, either of the usual ones. */
+    private static double[] busVolts(Derived derived) {
+        double[] known = derived.job().ends().stream()
+                .filter(e -> derived.pins().stream().anyMatch(p -> p.isAt(e.name()) && p.has(Level.I2C)))
+                .flatMapToDouble(e -> Boards.volts(derived, e.name()).stream()).distinct().sorted().toArray();
+        return known.length > 0 ? known : USUAL_BUS_VOLTS;
     }
 
     /**

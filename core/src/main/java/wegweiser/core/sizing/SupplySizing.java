@@ -37,10 +37,14 @@ final class SupplySizing {
             }
             run.wires().forEach(w -> most.merge(w.conductor(), w, (a, b) -> a.amps() >= b.amps() ? a : b));
         }
-        boolean free = derived.job().schools().current().filter(c -> c == Schools.Current.FREE_AIR)
-                .isPresent();
-        most.values().forEach(w -> lines.add(current(w, free)));
+        boolean alone = cable.conductors().size() == 1 && derived.job().schools().current()
+                .filter(c -> c == Schools.Current.FREE_AIR).isPresent();
+        int loaded = (int) most.values().stream().filter(w -> w.amps() > 0).count();
+        most.values().forEach(w -> lines.add(current(w, loaded, alone)));
         for (PortBudget budget : PortBudget.of(derived)) {
+            if (budget.amps() <= 0) {
+                continue;
+            }
             lines.add(new SizingLine("budget-" + budget.binds(), budget.where(),
                     Quantity.words(budget.amps(), Unit.AMP),
                     OptionalDouble.of(budget.amps() / budget.limit()),
@@ -95,11 +99,11 @@ final class SupplySizing {
         return awg % 2 == 0 ? awg - 2 : awg - 1;
     }
 
-    private static SizingLine current(SupplyRun.Wire wire, boolean free) {
-        double most = free ? Ampacity.freeAir(wire.awg()) : Ampacity.bundled(wire.awg());
+    private static SizingLine current(SupplyRun.Wire wire, int loaded, boolean alone) {
+        double most = most(wire.awg(), loaded, alone);
         List<String> fixes = new ArrayList<>();
         for (int awg = soldBelow(wire.awg()); awg >= THICKEST_AWG; awg -= 2) {
-            if ((free ? Ampacity.freeAir(awg) : Ampacity.bundled(awg)) >= wire.amps()) {
+            if (most(awg, loaded, alone) >= wire.amps()) {
                 fixes.add(Words.say("sizing.fix.awg", awg));
                 break;
             }
@@ -107,7 +111,15 @@ final class SupplySizing {
         fixes.add(Words.say("sizing.fix.parallel", (int) Math.ceil(wire.amps() / most - 1e-9)));
         return new SizingLine("current", wire.conductor(), Quantity.words(wire.amps(), Unit.AMP),
                 OptionalDouble.of(wire.amps() / most), Quantity.words(most, Unit.AMP),
-                Words.say(free ? "sizing.current.free" : "sizing.current.cautious", wire.awg()), fixes);
+                alone
+                        ? Words.say("sizing.current.free", wire.awg())
+                        : Words.say("sizing.current.sheath", wire.awg(),
+                                Words.number(Copper.squareMm(wire.awg())), loaded),
+                fixes);
+    }
+
+    private static double most(int awg, int loaded, boolean alone) {
+        return alone ? Ampacity.freeAir(awg) : Ampacity.usual(awg, loaded);
     }
 
     /** A length that is rounded down to what is still within. */

@@ -34,7 +34,11 @@ class OrderTest {
     private static final int ROUNDS = Integer.getInteger("order.rounds", 350);
     private static final List<String> SIGNALS = List.of("TXD", "RXD", "RTS", "CTS", "TX+", "TX-", "RX+",
             "RX-", "A", "B",
-            "CAN-H", "CAN-L", "SDA", "SCL", "HOT", "COLD", "DATA", "IO", "SPK+", "SPK-", "D+", "D-", "OUT1");
+            "CAN-H", "CAN-L", "SDA", "SCL", "HOT", "COLD", "DATA", "IO", "SPK+", "SPK-", "D+", "D-", "OUT1",
+            "SW1", "NO", "COM", "LEFT", "RIGHT", "DQ", "ENABLE", "SENSE+", "ID", "DATA2+");
+    /** What may be printed beside a supply contact. */
+    private static final List<String> PRINTED = List.of("", "", "", "battery +", "CAMERA", "HEATER", "24VAC", "PE",
+            "12 V fused", "L", "N");
     private static final List<NamedPinout> PINOUTS = NamedPinout.standard();
     private static final List<ConnectorType> CONNECTORS = Catalogue.standard().all().stream()
             .filter(t -> t.ids().size() <= 16).toList();
@@ -96,6 +100,7 @@ class OrderTest {
                         : Part.of(
                                 any(List.of(PartKind.JUMPER, PartKind.DIODE, PartKind.CAPACITOR, PartKind.CUT,
                                         PartKind.FUSE), random)));
+            case 2 -> made.withPart(Part.fuse(1 + random.nextInt(30)));
             default -> made;
         };
     }
@@ -116,8 +121,9 @@ class OrderTest {
                 case 1 -> rows.add(PinRow.of(contact, "V+", random.nextBoolean()
                         ? Direction.SUPPLY_OUT
                         : Direction.SUPPLY_IN, "supply")
-                        .withSupply(any(List.of(3.3, 5.0, 12.0, -12.0), random),
-                                random.nextInt(6)));
+                        .withSupply(any(List.of(3.3, 5.0, 12.0, -12.0, 48.0), random),
+                                random.nextInt(6))
+                        .withName(any(PRINTED, random)));
                 case 2, 3 -> rows.add(PinRow.of(contact, any(SIGNALS, random),
                         any(List.of(Direction.IN, Direction.OUT, Direction.BOTH), random),
                         random.nextInt(5) == 0
@@ -157,7 +163,7 @@ class OrderTest {
     private static Job renamed(Job job, Map<String, String> to) {
         List<End> ends = job.ends().stream()
                 .map(e -> new End(to.get(e.name()), e.device(), e.role(), e.connector(),
-                        e.port(), e.pinout(), e.portReadings(), e.termination(), e.extra()))
+                        e.port(), e.pinout(), e.portReadings(), e.termination(), e.dangerous(), e.extra()))
                 .toList();
         List<Link> links = job.links().stream()
                 .map(l -> new Link(renamed(l.from(), to), l.to().map(t -> renamed(t, to)),

@@ -130,14 +130,15 @@ class SizingTest {
 
     @Test
     void currentByEitherSchool() {
-        Job job = supply(3, 1, "silicone-pair-20");
-        SizingLine cautious = line(job, "current");
-        assertThat(cautious.limit()).isEqualTo("1.5 A");
-        assertThat(cautious.remedy()).isEqualTo("Would do: 16 AWG, or 2 conductors in parallel.");
-        SizingLine free = line(job.withSchools(Schools.NONE.withCurrent(Schools.Current.FREE_AIR)),
-                "current");
-        assertThat(free.limit()).isEqualTo("11 A");
-        assertThat(free.isKept()).isTrue();
+        SizingLine pair = line(supply(6, 1, "silicone-pair-20"), "current");
+        assertThat(pair.limit()).isEqualTo("5 A");
+        assertThat(pair.remedy()).isEqualTo("Would do: 18 AWG, or 2 conductors in parallel.");
+        Schools free = Schools.NONE.withCurrent(Schools.Current.FREE_AIR);
+        assertThat(line(supply(6, 1, "silicone-pair-20").withSchools(free), "current").limit())
+                .as("two cores of one sheath warm each other by any school").isEqualTo("5 A");
+        SizingLine wire = line(supply(6, 1, "hook-up-20").withSchools(free), "current");
+        assertThat(wire.limit()).isEqualTo("11 A");
+        assertThat(wire.isKept()).isTrue();
     }
 
     @Test

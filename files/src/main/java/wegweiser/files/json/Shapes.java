@@ -186,6 +186,9 @@ final class Shapes {
     private interface OfRow {
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<PinSource> sources();
+
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        boolean optional();
     }
 
     private interface OfLink {

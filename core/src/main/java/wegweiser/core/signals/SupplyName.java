@@ -1,0 +1,48 @@
+package wegweiser.core.signals;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/** What a supply contact is for, as far as its name says so: {@code CAMERA}, {@code LEFT-TURN}, a battery. */
+public final class SupplyName {
+    /** What is said of a battery on its label, in English and German. */
+    private static final Pattern BATTERY = Pattern
+            .compile("(?i)batt|\\bbat[.+-]|\\bbat\\b|vbat|akku|accumulator"
+                    + "|\\bli-?po\\b|\\bli-?ion\\b|\\blife(?:po4?)?\\b|\\blipo\\d|\\blead[ -]?acid\\b|\\bagm\\b"
+                    + "|\\bcells?\\b|\\bkl\\.?\\s?30\\b|klemme\\s?30|dauerplus|\\bpower\\s?bank\\b");
+    private static final Pattern VOLTS = Pattern
+            .compile("(?i)[+\\u2212\u00B1-]?\\s?\\d+(?:[.,]\\d+)?\\s?v(?:\\d|\\s?dc|\\s?ac|~)?(?![a-z])");
+    /** Names that say no more than that it is a supply. */
+    private static final Set<String> PLAIN = Set.of("V+", "V-", "VBUS", "OUT", "OUTPUT", "IN", "INPUT",
+            "SUPPLYOUT", "SUPPLYIN", "POWEROUT", "POWERIN", "DC", "DCOUT", "AC", "VOUT", "L+", "UV",
+            "MAINSUPPLY",
+            "AUSGANG", "EINGANG");
+
+    private SupplyName() {}
+
+    /** The name of a load or an output, in capitals; empty where it is a supply like any other. */
+    public static Optional<String> of(Pin pin) {
+        if (isBattery(pin)) {
+            return Optional.of("BATTERY");
+        }
+        return Stream.of(Optional.of(pin.signal()), pin.row().name()).flatMap(Optional::stream)
+                .map(SupplyName::bare).filter(n -> !n.isEmpty()).findFirst();
+    }
+
+    /** Whether a source is a battery, by its signal or by what is printed on it. */
+    public static boolean isBattery(Pin pin) {
+        return pin.signal().equals("BATTERY")
+                || pin.row().name().filter(n -> BATTERY.matcher(n).find()).isPresent();
+    }
+
+    /** A name without the volts in it; nothing where no name is left. */
+    private static String bare(String name) {
+        String left = VOLTS.matcher(name).replaceAll(" ").strip();
+        String canonical = Signals.canonical(left);
+        boolean letters = canonical.chars().filter(Character::isLetter).count() > 1;
+        return !letters || PLAIN.contains(canonical) ? "" : canonical.toUpperCase(Locale.ROOT);
+    }
+}

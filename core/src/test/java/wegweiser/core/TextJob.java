@@ -30,7 +30,7 @@ import wegweiser.core.quantity.Unit;
  * Links: {@code 2-3 A.7-A.8=J 1-1:RD 4-4=R120}: conductor after a colon, part after an equals sign (J, R with ohms and /watts,
  * D with volts, C, F with amps, X for cut). What was measured at a port: {@code measured A.2 -9.1 idle}. {@code school one-end} or
  * {@code both-ends}: where the screen goes. {@code kept A}: an end that stays; {@code role A host}; {@code termination A ribbon};
- * {@code dangerous A}: its device can kill; {@code beep A.1 B.BN}: a reading.
+ * {@code dangerous A}: its device can kill; {@code device A flash head}: what it is; {@code beep A.1 B.BN}: a reading.
  */
 public final class TextJob {
     private final List<End> ends = new ArrayList<>();
@@ -75,11 +75,16 @@ public final class TextJob {
             }
             case "role" -> {
                 String[] two = word[1].split("\\s+");
-                ends.replaceAll(e -> e.name().equals(two[0]) ? e.withRole(HasId.find(Role.class, two[1])) : e);
+                ends.replaceAll(
+                        e -> e.name().equals(two[0]) ? e.withRole(HasId.find(Role.class, two[1])) : e);
             }
             case "termination" -> {
                 String[] two = word[1].split("\\s+");
                 ends.replaceAll(e -> e.name().equals(two[0]) ? e.withTermination(Optional.of(two[1])) : e);
+            }
+            case "device" -> {
+                String[] two = word[1].split("\\s+", 2);
+                ends.replaceAll(e -> e.name().equals(two[0]) ? e.withDevice(two[1]) : e);
             }
             case "dangerous" ->
                 ends.replaceAll(e -> e.name().equals(word[1]) ? e.withDangerous(Optional.of(true)) : e);

@@ -17,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import wegweiser.app.controls.DangerLine;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.PortValue;
 import wegweiser.app.stage.Session;
@@ -37,6 +38,7 @@ import wegweiser.instruments.Simulation;
 final class DetectivePanel extends VBox {
     private final Session session;
     private final String name;
+    private final DangerLine danger = new DangerLine();
     private final Label question = new Label();
     private final Label why = Panels.quiet("");
     private final HBox answer = new HBox(8);
@@ -76,7 +78,8 @@ final class DetectivePanel extends VBox {
         HBox.setHgrow(space, Priority.ALWAYS);
         HBox last = new HBox(10, Panels.quiet(t("detective.click")), space, again, fill);
         last.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        getChildren().addAll(Panels.heading(t("detective.title", name)), caution, question, why, answer,
+        getChildren().addAll(Panels.heading(t("detective.title", name)), danger, caution, question, why,
+                answer,
                 scroll, last);
         setFocusTraversable(true);
         setPrefSize(900, 620);
@@ -101,6 +104,7 @@ final class DetectivePanel extends VBox {
         if (end == null) {
             return;
         }
+        danger.show(job);
         PortBelief belief = belief(job, end);
         boolean shell = type(job, end).map(c -> c.has(Contact.SHELL)).orElse(false);
         boolean powered = !end.portReadings().isEmpty()

@@ -13,6 +13,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -32,6 +33,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
 import wegweiser.core.pinout.SourceComparison;
+import wegweiser.core.rules.LethalDevice;
 import wegweiser.core.signals.Ambiguity;
 import wegweiser.core.signals.Pin;
 
@@ -50,6 +52,8 @@ final class EndColumn extends VBox {
     private final PinoutTable table;
     private final Label doubts = Panels.quiet("");
     private final CheckBox kept = new CheckBox(t("ends.kept"));
+    private final CheckBox lethal = new CheckBox(t("ends.lethal"));
+    private final LethalQuestion question;
     private final Button confirm = new Button(t("ends.confirm"));
     private final TextField addLead = new TextField();
     private boolean showing;
@@ -92,7 +96,11 @@ final class EndColumn extends VBox {
         port.setWrapText(true);
         HBox.setHgrow(port, Priority.ALWAYS);
         // the words have a line of their own: beside a long title they would be squeezed into a column of letters
-        FlowPane second = new FlowPane(8, 4, connector, fill, kept);
+        FlowPane second = new FlowPane(8, 4, connector, fill, kept, lethal);
+        lethal.setId("lethal-" + name);
+        lethal.setTooltip(new Tooltip(t("ends.lethal.what")));
+        lethal.setOnAction(_ -> edit(e -> e.withDangerous(Optional.of(lethal.isSelected()))));
+        question = new LethalQuestion(name, yes -> edit(e -> e.withDangerous(Optional.of(yes))));
         kept.setId("kept-" + name);
         kept.setOnAction(_ -> session.edit(job -> keeping(job, kept.isSelected())));
         connector.setMinWidth(USE_PREF_SIZE);
@@ -130,7 +138,7 @@ final class EndColumn extends VBox {
         hint.setMaxWidth(Double.MAX_VALUE);
         face.managedProperty().bind(face.visibleProperty());
         table.managedProperty().bind(table.visibleProperty());
-        getChildren().addAll(first, second, port, addLead, hint, face, table, last);
+        getChildren().addAll(first, second, question, port, addLead, hint, face, table, last);
         setPrefWidth(400);
         setMinWidth(300);
     }
@@ -186,6 +194,8 @@ final class EndColumn extends VBox {
         showing = true;
         JobField.show(device, end.device());
         kept.setSelected(job.keeps(name));
+        lethal.setSelected(end.dangerous().orElse(false));
+        question.show(LethalDevice.asked(job).stream().anyMatch(e -> e.name().equals(name)));
         role.setValue(end.role());
         Optional<ConnectorType> type = Catalogue.of(job).of(end);
         connector.setText(type.map(ConnectorType::title).orElse(t("ends.leads")) + "  ▾");

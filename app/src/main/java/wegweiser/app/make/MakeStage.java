@@ -36,6 +36,8 @@ import wegweiser.core.make.BenchProgress;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
+import wegweiser.core.route.NoWay;
+import wegweiser.core.rules.Mains;
 import wegweiser.files.workshop.ShelfFile;
 
 /** Builds the cable: numbered steps, the connector from the wiring side, what to lay out. */
@@ -50,6 +52,7 @@ public final class MakeStage implements StageView {
     private final MaterialsPanel materials;
     private final StepDock dock = new StepDock(this::done, this::back, this::skip);
     private final VBox hint;
+    private final Label refused = new Label();
     private final HBox view;
     private final Timeline clock = new Timeline(new KeyFrame(Duration.seconds(1), _ -> tick()));
     private final StepWatch watch;
@@ -58,7 +61,7 @@ public final class MakeStage implements StageView {
     private int running;
     private List<?> drawn = List.of();
 
-    private record Shown(Job job, List<Step> steps, MaterialsPanel.Laid laid) {}
+    private record Shown(Job job, List<Step> steps, MaterialsPanel.Laid laid, String refused) {}
 
     public MakeStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
         this.session = session;
@@ -75,8 +78,13 @@ public final class MakeStage implements StageView {
         hand.setOnMouseClicked(_ -> choices.rightHandedProperty().set(!choices.rightHandedProperty().get()));
         hint = Panels.hint(t("make.none", StageId.ROUTE.shown()), t("empty.go-route"),
                 () -> go.accept(StageId.ROUTE));
+        refused.setWrapText(true);
+        refused.setId("refused");
+        refused.getStyleClass().add("caution");
+        refused.managedProperty().bind(refused.visibleProperty());
+        refused.setVisible(false);
         middle = new StepView(choices, this::fitScreen);
-        VBox sheet = Panels.sheet(middle, hint);
+        VBox sheet = Panels.sheet(refused, middle, hint);
         ScrollPane center = Panels.scroll(sheet);
         center.setFitToHeight(true);
         center.getStyleClass().add("sheet-scroll");
@@ -125,13 +133,17 @@ public final class MakeStage implements StageView {
         // where none is open there is an empty job, which takes nothing
         Path file = session.file().orElse(Path.of(""));
         background.run(
-                () -> new Shown(job, BenchSteps.of(derived, right), MaterialsPanel.Laid.of(file, job, shelf)),
+                () -> new Shown(job, BenchSteps.of(derived, right), MaterialsPanel.Laid.of(file, job, shelf),
+                        Mains.isIn(derived) ? String.join(" ", NoWay.because(derived)) : ""),
                 this::show);
     }
 
     private void show(Shown s) {
         boolean sameSteps = keys(shown.steps()).equals(keys(s.steps()));
         shown = new BenchProgress(s.steps(), s.job(), Instant.now());
+        refused.setText(s.refused());
+        refused.setVisible(!s.refused().isEmpty());
+        materials.setVisible(s.refused().isEmpty());
         hand.setText(t(choices.rightHandedProperty().get() ? "make.right" : "make.left"));
         if (!sameSteps || current >= s.steps().size()
                 || shown.state(s.steps().get(current)) != BenchProgress.State.OPEN) {
@@ -159,7 +171,7 @@ public final class MakeStage implements StageView {
         }
         drawn = picture;
         boolean empty = shown.steps().isEmpty();
-        hint.setVisible(empty);
+        hint.setVisible(empty && !refused.isVisible());
         middle.setVisible(!empty);
         steps.show(shown, current);
         running = shown.running().size();

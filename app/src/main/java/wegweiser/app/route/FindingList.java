@@ -24,6 +24,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Waiver;
 import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Mains;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.rules.Severity;
 import wegweiser.core.usual.UsualCable;
@@ -113,7 +114,8 @@ final class FindingList extends VBox {
             buttons.getChildren().add(apply);
         });
         VBox card = new VBox(5, head, message, remedy, buttons);
-        if (f.isError() && !waived) {
+        // no reason overrides mains
+        if (f.isError() && !waived && !Mains.is(f)) {
             Button stand = new Button(t("route.stand"));
             stand.setId("stand-" + f.rule());
             stand.setOnAction(_ -> askReason(card, f));

@@ -19,6 +19,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.actions.Action;
 import wegweiser.app.actions.Keys;
+import wegweiser.app.controls.DangerLine;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
@@ -66,6 +67,7 @@ public final class TraceStage implements StageView {
     private final Background explaining = new Background();
     private final Faces faces = new Faces();
     private final Pegboard board = new Pegboard();
+    private final DangerLine danger = new DangerLine();
     private final FacingChoice facing;
     private final Label axes = Panels.quiet("");
     private final ReactionDock reaction;
@@ -101,8 +103,9 @@ public final class TraceStage implements StageView {
         hint = Panels.hint(t("empty.ends"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
         // shown once it is known that there is nothing to touch
         hint.setVisible(false);
-        VBox middle = Panels.sheet(title, board, cellWords, TraceLegend.create(Bindings.createBooleanBinding(
-                () -> board.getModel().has(PegCell.JOINED_ASSUMED), board.modelProperty())));
+        VBox middle = Panels.sheet(danger, title, board, cellWords,
+                TraceLegend.create(Bindings.createBooleanBinding(
+                        () -> board.getModel().has(PegCell.JOINED_ASSUMED), board.modelProperty())));
         VBox.setVgrow(board, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
         // the columns at both sides keep their width while there is room for a board
@@ -183,6 +186,7 @@ public final class TraceStage implements StageView {
 
     private void show(Traced s) {
         shown = s;
+        danger.show(s.job());
         choices.learn(s.job().readings());
         hint.setVisible(s.isBlank());
         if (reaction.isVisible()) {

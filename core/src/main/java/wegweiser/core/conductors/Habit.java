@@ -16,7 +16,8 @@ import wegweiser.core.signals.Pin;
  */
 final class Habit {
     /** Signals that are called by a colour. */
-    private static final Map<String, String> COLOURS = Map.of("RED", "RD", "GREEN", "GN", "BLUE", "BU");
+    private static final Map<String, String> COLOURS = Map.of("RED", "RD", "GREEN", "GN", "BLUE", "BU",
+            "RED-RETURN", "RD.2", "GREEN-RETURN", "GN.2", "BLUE-RETURN", "BU.2");
 
     /** Conductors of USB cables, by the contact of the host (USB 2.0 table 6-2, USB 3.2 table 5-7). */
     private static final Map<String, String> USB = Map.of("D-", "WH", "D+", "GN", "SSTX-", "BU", "SSTX+",

@@ -14,6 +14,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.rules.LethalDevice;
 import wegweiser.core.rules.Mains;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Volts;
@@ -106,6 +107,12 @@ public final class BenchSteps {
 
     private static void prepare(Derived derived, List<End> made, Worklist list) {
         Job job = derived.job();
+        List<End> lethal = LethalDevice.ticked(job);
+        if (!lethal.isEmpty()) {
+            list.add("dead", new Deed.Look("", List.of(), 300), "dead", "lethal", Words.list(lethal.stream()
+                    .map(e -> e.device().isBlank() ? Words.say("lethal.end", e.name()) : e.device())
+                    .toList()));
+        }
         boolean cast = made.stream().flatMap(e -> derived.connector(e.name()).stream())
                 .anyMatch(t -> Set.of(Termination.POTTED, Termination.SPLICE).contains(t.termination()));
         if (cast) {

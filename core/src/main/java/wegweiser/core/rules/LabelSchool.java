@@ -1,7 +1,8 @@
 package wegweiser.core.rules;
 
-import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.signals.Half;
 import wegweiser.core.signals.Pin;
@@ -15,7 +16,7 @@ final class LabelSchool implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        List<Finding> found = new ArrayList<>();
+        Set<Pin> mixed = new LinkedHashSet<>();
         for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> halves = net.stream().filter(p -> p.half().filter(h -> h.polarity() != 0).isPresent())
                     .toList();
@@ -24,9 +25,12 @@ final class LabelSchool implements Rule {
             boolean signs = halves.stream()
                     .anyMatch(p -> p.half().orElseThrow().school() == Half.School.SIGN);
             if (letters && signs) {
-                found.add(Finding.of(id(), Severity.WARNING, Pin.terminals(halves), Pin.words(halves)));
+                mixed.addAll(halves);
             }
         }
-        return found;
+        List<Pin> all = List.copyOf(mixed);
+        return all.isEmpty()
+                ? List.of()
+                : List.of(Finding.of(id(), Severity.WARNING, Pin.terminals(all), Pin.words(all)));
     }
 }

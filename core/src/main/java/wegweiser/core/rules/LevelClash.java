@@ -14,7 +14,7 @@ final class LevelClash implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         return Stream.concat(
-                LevelMeetings.of(derived, true).stream().map(m -> m.finding(id(), Severity.ERROR)),
+                LevelMeetings.findings(derived, true, id(), Severity.ERROR).stream(),
                 Resting.clashes(derived, id()).stream()).toList();
     }
 }

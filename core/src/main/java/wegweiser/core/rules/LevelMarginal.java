@@ -12,6 +12,6 @@ final class LevelMarginal implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        return LevelMeetings.of(derived, false).stream().map(m -> m.finding(id(), Severity.WARNING)).toList();
+        return LevelMeetings.findings(derived, false, id(), Severity.WARNING);
     }
 }

@@ -1,9 +1,11 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Level;
@@ -126,9 +128,19 @@ record LevelMeetings(Pin out, Pin in, Levels.Problem problem) {
                 .map(p -> new LevelMeetings(out, in, p));
     }
 
-    Finding finding(String rule, Severity severity) {
-        return new Finding(rule, severity, List.of(out.terminal(), in.terminal()),
-                Words.say("rule." + rule + ".message", out.words(), in.words(), problem.why()),
-                problem.remedy(), Optional.empty());
+    /** The findings, one for all lines between two ends that have the same problem. */
+    static List<Finding> findings(Derived derived, boolean clash, String rule, Severity severity) {
+        Map<List<Object>, List<LevelMeetings>> alike = new LinkedHashMap<>();
+        of(derived, clash).forEach(m -> alike.computeIfAbsent(List.of(m.out.terminal().end(),
+                m.in.terminal().end(), m.problem), _ -> new ArrayList<>()).add(m));
+        return alike.values().stream().map(all -> {
+            List<Pin> outs = all.stream().map(LevelMeetings::out).distinct().toList();
+            List<Pin> ins = all.stream().map(LevelMeetings::in).distinct().toList();
+            Levels.Problem problem = all.getFirst().problem;
+            return new Finding(rule, severity,
+                    Stream.concat(outs.stream(), ins.stream()).map(Pin::terminal).toList(),
+                    Words.say("rule." + rule + ".message", Pin.words(outs), Pin.words(ins), problem.why()),
+                    problem.remedy(), Optional.empty());
+        }).toList();
     }
 }

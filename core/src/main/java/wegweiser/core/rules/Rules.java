@@ -10,7 +10,8 @@ import wegweiser.core.model.Job;
 
 /** All rules, and the check of a job against them. */
 public final class Rules {
-    private static final List<Rule> ALL = List.of(new Mains(), new ContactUnknown(), new ConnectorReplaced(),
+    private static final List<Rule> ALL = List.of(new Mains(), new LethalDevice(), new ContactUnknown(),
+            new ConnectorReplaced(),
             new OutToOut(), new CrossedNeeded(), new StraightNeeded(), new OutputToGround(),
             new OutputToSupply(),
             new SupplyToGround(), new SupplyToSupply(), new SupplyToSignal(), new SupplyVoltage(),

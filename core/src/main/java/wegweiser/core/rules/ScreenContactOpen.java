@@ -32,7 +32,8 @@ final class ScreenContactOpen implements Rule {
         List<End> missing = open.stream().filter(e -> !hasScreen(derived, e)).toList();
         List<End> told = missing.isEmpty() ? open : missing;
         List<Terminal> made = told.stream().map(e -> derived.returnContact(e.name()).orElseThrow()).toList();
-        boolean lifted = isLineOnly(derived) && derived.job().ends().stream().anyMatch(e -> hasScreen(derived, e));
+        boolean lifted = isLineOnly(derived)
+                && derived.job().ends().stream().anyMatch(e -> hasScreen(derived, e));
         return List.of(Finding.of(id(), lifted ? Severity.WARNING : Severity.ERROR, made, Words.list(made),
                 Words.list(told.stream().map(End::device).toList()), made.size()));
     }

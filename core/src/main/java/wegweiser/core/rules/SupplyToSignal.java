@@ -37,7 +37,9 @@ final class SupplyToSignal implements Rule {
         Optional<Level> level = signal.level();
         return level.filter(l -> l == Level.CONTACT || l.isOfTheField()).isPresent()
                 || signal.signal().startsWith("SENSE")
-                || signal.is(Direction.IN) && level.isPresent() && !Signals.isSerial(signal.signal()) && supplies.stream().map(Pin::volts)
-                        .allMatch(v -> v.filter(w -> level.get().restsAt(w.least(), w.most())).isPresent());
+                || signal.is(Direction.IN) && level.isPresent() && !Signals.isSerial(signal.signal())
+                        && supplies.stream().map(Pin::volts)
+                                .allMatch(v -> v.filter(w -> level.get().restsAt(w.least(), w.most()))
+                                        .isPresent());
     }
 }

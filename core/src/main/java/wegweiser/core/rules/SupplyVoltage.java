@@ -1,21 +1,50 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Volts;
 import wegweiser.core.words.Words;
 
-/** A source above what its sink stands, of the other sign, or below what it needs; or one of which nothing is said. */
+/**
+ * A source above what its sink stands, of the other sign, below what it needs, or alternating where the sink takes direct
+ * current; or one of which nothing is said. Told once for the contacts of one port.
+ */
 final class SupplyVoltage implements Rule {
     /** Names of supplies that have a plus and a minus. */
     private static final Set<String> POLAR = Set.of("V+", "V-", "VBUS", "BATTERY");
+
+    /** What can be wrong between a source and a sink. */
+    private enum Misfit {
+        LEVEL(".message", ".remedy"),
+        UNKNOWN(".unknown", ".unknown.remedy"),
+        KIND(".kind", ".kind.remedy");
+
+        private final String message;
+        private final String remedy;
+
+        Misfit(String message, String remedy) {
+            this.message = message;
+            this.remedy = remedy;
+        }
+    }
+
+    /** A source and a sink that do not suit each other. */
+    private record Pair(Severity severity, Misfit misfit, Pin source, Pin sink) {
+        /** The same for the contacts of one port on one of another. */
+        List<Object> port() {
+            return List.of(severity, misfit, source.terminal().end(), source.signal(), source.volts(),
+                    sink.terminal().end(), sink.signal(), sink.volts());
+        }
+    }
 
     @Override
     public String id() {
@@ -24,13 +53,16 @@ final class SupplyVoltage implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
+        Map<List<Object>, List<Pair>> ports = new LinkedHashMap<>();
         List<Finding> found = new ArrayList<>();
         for (Feed feed : Feed.of(derived)) {
             for (Pin source : feed.sources()) {
                 for (Pin sink : feed.sinks()) {
                     OptionalDouble lost = feed.lost(source, sink, 0);
                     if (source.isApart(sink) && lost.isPresent()) {
-                        compare(source, sink, lost.getAsDouble()).ifPresent(found::add);
+                        compare(source, sink, lost.getAsDouble())
+                                .ifPresent(
+                                        p -> ports.computeIfAbsent(p.port(), _ -> new ArrayList<>()).add(p));
                     }
                 }
             }
@@ -38,6 +70,7 @@ final class SupplyVoltage implements Rule {
                     .filter(k -> feed.sources().stream().noneMatch(s -> feed.lost(s, k, 0).isPresent()))
                     .forEach(k -> found.add(blocked(feed.sources(), k)));
         }
+        ports.values().forEach(pairs -> found.add(finding(pairs)));
         return found;
     }
 
@@ -47,37 +80,40 @@ final class SupplyVoltage implements Rule {
                 Words.say("rule.supply-voltage.blocked.remedy"), Optional.empty());
     }
 
-    /** What is wrong with feeding a sink from a source, when so many volts are lost on the way. */
-    private static Optional<Finding> compare(Pin source, Pin sink, double lost) {
-        Optional<Volts> given = source.volts();
-        Optional<Volts> wanted = sink.volts();
-        List<Terminal> where = List.of(source.terminal(), sink.terminal());
-        if (given.isEmpty() || wanted.isEmpty()) {
-            return Optional.of(new Finding("supply-voltage", Severity.WARNING, where,
-                    Words.say("rule.supply-voltage.unknown", source.words(), sink.words(),
-                            (given.isEmpty() ? source : sink).words()),
-                    Words.say("rule.supply-voltage.unknown.remedy"), Optional.empty()));
-        }
-        if (given.get().alternating() != wanted.get().alternating()) {
-            return Optional.of(otherKind(source, sink, where));
-        }
-        Severity severity = given.get().exceeds(wanted.get())
-                ? Severity.ERROR
-                : given.get().fallsShort(wanted.get(), lost) ? Severity.WARNING : Severity.NOTE;
-        return severity == Severity.NOTE
-                ? Optional.empty()
-                : Optional.of(Finding.of("supply-voltage", severity, where, source.words(),
-                        given.get().words(), sink.words(), wanted.get().words()));
+    private Finding finding(List<Pair> pairs) {
+        Pair first = pairs.getFirst();
+        List<Pin> sources = pairs.stream().map(Pair::source).distinct().toList();
+        List<Pin> sinks = pairs.stream().map(Pair::sink).distinct().toList();
+        Object[] words = first.misfit() == Misfit.UNKNOWN
+                ? new Object[]{Pin.words(sources), Pin.words(sinks),
+                        Pin.words(first.source().volts().isEmpty() ? sources : sinks)}
+                : new Object[]{Pin.words(sources), first.source().volts().orElseThrow().words(),
+                        Pin.words(sinks), first.sink().volts().orElseThrow().words()};
+        return new Finding(id(), first.severity(),
+                Stream.concat(sources.stream(), sinks.stream()).map(Pin::terminal).toList(),
+                Words.say("rule.supply-voltage" + first.misfit().message, words),
+                Words.say("rule.supply-voltage" + first.misfit().remedy, words), Optional.empty());
     }
 
-    /** Alternating volts into a load for direct ones, or the other way round; where nothing names the kind it may be meant. */
-    private static Finding otherKind(Pin source, Pin sink, List<Terminal> where) {
-        boolean said = source.volts().orElseThrow().alternating()
-                && (POLAR.contains(sink.signal()) || saysDirect(sink));
-        return new Finding("supply-voltage", said ? Severity.ERROR : Severity.WARNING, where,
-                Words.say("rule.supply-voltage.kind", source.words(), source.volts().orElseThrow().words(),
-                        sink.words(), sink.volts().orElseThrow().words()),
-                Words.say("rule.supply-voltage.kind.remedy"), Optional.empty());
+    /** What is wrong with feeding a sink from a source, when so many volts are lost on the way. */
+    private static Optional<Pair> compare(Pin source, Pin sink, double lost) {
+        Optional<Volts> given = source.volts();
+        Optional<Volts> wanted = sink.volts();
+        if (given.isEmpty() || wanted.isEmpty()) {
+            return Optional.of(new Pair(Severity.WARNING, Misfit.UNKNOWN, source, sink));
+        }
+        if (given.get().alternating() != wanted.get().alternating()) {
+            // where nothing names the kind of current that the load takes it may be meant
+            boolean direct = given.get().alternating() && (POLAR.contains(sink.signal()) || saysDirect(sink));
+            return Optional
+                    .of(new Pair(direct ? Severity.ERROR : Severity.WARNING, Misfit.KIND, source, sink));
+        }
+        if (given.get().exceeds(wanted.get())) {
+            return Optional.of(new Pair(Severity.ERROR, Misfit.LEVEL, source, sink));
+        }
+        return given.get().fallsShort(wanted.get(), lost)
+                ? Optional.of(new Pair(Severity.WARNING, Misfit.LEVEL, source, sink))
+                : Optional.empty();
     }
 
     private static boolean saysDirect(Pin pin) {

@@ -37,7 +37,8 @@ class OrderTest {
             "CAN-H", "CAN-L", "SDA", "SCL", "HOT", "COLD", "DATA", "IO", "SPK+", "SPK-", "D+", "D-", "OUT1",
             "SW1", "NO", "COM", "LEFT", "RIGHT", "DQ", "ENABLE", "SENSE+", "ID", "DATA2+");
     /** What may be printed beside a supply contact. */
-    private static final List<String> PRINTED = List.of("", "", "", "battery +", "CAMERA", "HEATER", "24VAC", "PE",
+    private static final List<String> PRINTED = List.of("", "", "", "battery +", "CAMERA", "HEATER", "24VAC",
+            "PE",
             "12 V fused", "L", "N");
     private static final List<NamedPinout> PINOUTS = NamedPinout.standard();
     private static final List<ConnectorType> CONNECTORS = Catalogue.standard().all().stream()

@@ -58,7 +58,8 @@ class SignalsTest {
     void linesOfDifferentKindsNeedAConverterEitherWay() {
         for (Level out : Level.values()) {
             for (Level in : Level.values()) {
-                boolean switched = (out == Level.LED || out == Level.COIL || in == Level.LED || in == Level.COIL)
+                boolean switched = (out == Level.LED || out == Level.COIL || in == Level.LED
+                        || in == Level.COIL)
                         && (out.isLogic() || in.isLogic());
                 boolean alike = out.kind() == in.kind() || out.isLogic() && in.isLogic() || switched;
                 boolean free = out == Level.SUPPLY || in == Level.SUPPLY || out == Level.CONTACT

@@ -21,6 +21,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
+import wegweiser.core.rules.Severity;
 
 class UsualCableTest {
     static Stream<UsualCable> cables() {
@@ -70,6 +71,12 @@ class UsualCableTest {
                     .orElse(job.row(t).isPresent())).as("%s of %s", link, cable.id()).isTrue());
         }
         assertThat(BenchSteps.of(job, true)).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("cables")
+    void isClean(UsualCable cable) {
+        assertThat(Rules.check(cable.job())).as(cable.id()).noneMatch(f -> f.severity() != Severity.NOTE);
     }
 
     @ParameterizedTest

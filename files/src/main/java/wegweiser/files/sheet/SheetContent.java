@@ -32,6 +32,9 @@ import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
+import wegweiser.core.route.NoWay;
+import wegweiser.core.rules.LethalDevice;
+import wegweiser.core.rules.Mains;
 import wegweiser.core.sizing.Sizing;
 import wegweiser.core.sizing.SizingLine;
 import wegweiser.core.wiring.Nets;
@@ -51,9 +54,15 @@ record SheetContent(String title, String label, String cable, String verdict, Li
     /** Gathers the content. */
     static SheetContent of(Job job, String label) {
         Derived derived = Derived.of(job);
+        if (Mains.isIn(derived)) {
+            return new SheetContent(job.title(), label, cable(job), Words.say("sheet.refused"), List.of(),
+                    List.of(new Block.Points(Words.say("sheet.refused"), NoWay.because(derived))));
+        }
         Verdict verdict = Verdict.of(derived, Fixture.COMB);
         List<Step> steps = BenchSteps.of(derived, true);
         List<Block> blocks = new ArrayList<>();
+        LethalDevice.warning(job)
+                .ifPresent(w -> blocks.add(new Block.Points(Words.say("sheet.danger"), List.of(w))));
         blocks.add(fromTo(job));
         pegs(job).ifPresent(blocks::add);
         CutList.of(job).map(SheetContent::cuts).ifPresent(blocks::add);

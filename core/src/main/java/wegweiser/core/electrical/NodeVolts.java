@@ -1,8 +1,10 @@
 package wegweiser.core.electrical;
 
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * The volts at the nodes of a network of resistors and diodes, some nodes of which are held at known volts: nodal analysis,
@@ -41,6 +43,27 @@ public final class NodeVolts {
 
     /** Volts at each node; NaN at one that nothing holds, directly or through what conducts. */
     public static double[] of(int nodes, Map<Integer, Double> held, List<Branch> branches) {
+        // a plan has far more nets than nets with parts between them: only these are solved
+        int[] among = branches.stream().flatMapToInt(b -> IntStream.of(b.from(), b.to())).distinct().toArray();
+        int[] place = new int[nodes];
+        Arrays.fill(place, -1);
+        Map<Integer, Double> heldAmong = new HashMap<>();
+        for (int k = 0; k < among.length; k++) {
+            place[among[k]] = k;
+            if (held.containsKey(among[k])) {
+                heldAmong.put(k, held.get(among[k]));
+            }
+        }
+        double[] solved = solved(among.length, heldAmong, branches.stream()
+                .map(b -> new Branch(place[b.from()], place[b.to()], b.ohms(), b.diode())).toList());
+        double[] volts = new double[nodes];
+        for (int n = 0; n < nodes; n++) {
+            volts[n] = place[n] >= 0 ? solved[place[n]] : held.getOrDefault(n, Double.NaN);
+        }
+        return volts;
+    }
+
+    private static double[] solved(int nodes, Map<Integer, Double> held, List<Branch> branches) {
         NodeVolts network = new NodeVolts(nodes, held, branches);
         double[] volts = network.solve();
         for (int round = 0; round < 2 * branches.size() + 4 && network.corrected(volts); round++) {

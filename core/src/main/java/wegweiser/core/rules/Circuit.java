@@ -3,9 +3,11 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.NodeVolts;
 import wegweiser.core.model.Direction;
@@ -30,6 +32,9 @@ final class Circuit {
     private final List<List<Pin>> pins = new ArrayList<>();
     private final List<Wired> parts = new ArrayList<>();
     private final Partition groups;
+    private final List<List<Integer>> beyond = new ArrayList<>();
+    private final Map<Integer, Double> rails;
+    private final Map<Integer, Double> rests = new HashMap<>();
 
     /** A part of the plan between two nodes. */
     record Wired(Link link, int from, int to) {
@@ -71,6 +76,24 @@ final class Circuit {
         parts.stream().filter(p -> !isRail(p.from()) && !isRail(p.to()))
                 .forEach(p -> sets.union(p.from(), p.to()));
         groups = sets.partition();
+        Map<Integer, List<Integer>> members = new HashMap<>();
+        for (int node = 0; node < pins.size(); node++) {
+            members.computeIfAbsent(groups.root(node), _ -> new ArrayList<>()).add(node);
+        }
+        for (int node = 0; node < pins.size(); node++) {
+            int here = node;
+            beyond.add(isRail(node)
+                    ? List.of()
+                    : members.get(groups.root(node)).stream().filter(n -> n != here).toList());
+        }
+        rails = heldRails();
+        Set<Integer> touched = new HashSet<>();
+        parts.forEach(p -> touched.addAll(List.of(p.from(), p.to())));
+        for (int node : touched) {
+            pins.get(node).stream().filter(p -> p.is(Direction.IN) || p.is(Direction.BOTH)).map(Pin::level)
+                    .flatMap(Optional::stream).filter(Level::isLogic).findFirst()
+                    .ifPresent(l -> rests.put(node, l.restVolts()));
+        }
     }
 
     static Circuit of(Derived derived) {
@@ -105,23 +128,13 @@ final class Circuit {
     List<Pin> reached(Terminal terminal) {
         int node = node(terminal);
         List<Pin> found = new ArrayList<>(pins.get(node));
-        for (int other = 0; other < pins.size() && !isRail(node); other++) {
-            if (other != node && groups.isJoined(node, other)) {
-                found.addAll(pins.get(other));
-            }
-        }
+        beyond.get(node).forEach(other -> found.addAll(pins.get(other)));
         return found;
     }
 
     /** The nodes that a signal reaches from this one through parts, without itself. */
     List<Integer> beyond(int node) {
-        List<Integer> found = new ArrayList<>();
-        for (int other = 0; other < pins.size() && !parts.isEmpty() && !isRail(node); other++) {
-            if (other != node && groups.isJoined(node, other)) {
-                found.add(other);
-            }
-        }
-        return found;
+        return beyond.get(node);
     }
 
     /** Whether some other contact that reaches this one drives it. */
@@ -138,6 +151,10 @@ final class Circuit {
 
     /** Rails held at their volts: grounds at none, supplies at the most that their source says. */
     Map<Integer, Double> rails() {
+        return new HashMap<>(rails);
+    }
+
+    private Map<Integer, Double> heldRails() {
         Map<Integer, Double> held = new HashMap<>();
         for (int node = 0; node < pins.size(); node++) {
             List<Pin> here = pins.get(node);
@@ -160,20 +177,12 @@ final class Circuit {
                 parts.stream().map(Wired::branch).flatMap(Optional::stream).toList());
         Map<Integer, Double> all = new HashMap<>(held);
         int next = pins.size();
-        for (int node = 0; node < pins.size(); node++) {
-            Optional<Level> rests = pins.get(node).stream()
-                    .filter(p -> p.is(Direction.IN) || p.is(Direction.BOTH))
-                    .map(Pin::level).flatMap(Optional::stream).filter(Level::isLogic).findFirst();
-            if (rests.isPresent() && !held.containsKey(node) && touchesPart(node)) {
-                all.put(next, rests.get().restVolts());
-                branches.add(new NodeVolts.Branch(next++, node, WEAK_OHMS, false));
+        for (Map.Entry<Integer, Double> rest : rests.entrySet()) {
+            if (!held.containsKey(rest.getKey())) {
+                all.put(next, rest.getValue());
+                branches.add(new NodeVolts.Branch(next++, rest.getKey(), WEAK_OHMS, false));
             }
         }
         return NodeVolts.of(next, all, branches);
     }
-
-    private boolean touchesPart(int node) {
-        return parts.stream().anyMatch(p -> p.from() == node || p.to() == node);
-    }
-
 }

@@ -19,9 +19,10 @@ import wegweiser.core.words.Words;
  * where the row has none.
  *
  * @param guessed whether the direction was filled in from role or name
+ * @param volts its volts, where its row or its name says them
  */
 public record Pin(Terminal terminal, PinRow row, String signal, Optional<Direction> direction,
-        boolean guessed) {
+        boolean guessed, Optional<Volts> volts) {
     /** Lines that talk both ways on every device. */
     private static final List<String> TWO_WAY = List.of("D+", "D-", "CAN-H", "CAN-L", "SDA", "SCL", "DQ",
             "SDI-12",
@@ -46,7 +47,7 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
                 ? Optional.empty()
                 : guess(end.role(), signal);
         return new Pin(end.terminal(row.contact()), row, signal, row.direction().or(() -> guess),
-                guess.isPresent());
+                guess.isPresent(), Volts.of(row));
     }
 
     /**
@@ -149,11 +150,6 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
 
     public boolean has(Level level) {
         return level().equals(Optional.of(level));
-    }
-
-    /** Its volts, where it is a supply that says them. */
-    public Optional<Volts> volts() {
-        return Volts.of(row);
     }
 
     /** Which half of a pair it is. */

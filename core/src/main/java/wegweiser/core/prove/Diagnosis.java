@@ -51,7 +51,8 @@ public final class Diagnosis {
         diagnosis.otherSchemes();
         diagnosis.singleFaults(faults);
         // what accounts for every reading, by one thing wrong, comes before what accounts for the joins alone
-        WhatIf.of(job, evidence).forEach(e -> diagnosis.found.add(new Scored(e, 1 + 2 * WHOLE)));
+        WhatIf.of(job, evidence).forEach(e -> diagnosis.found.add(
+                new Scored(e, 1 + (e.kind().equals("cold-joint") ? 3 : 2) * WHOLE)));
         diagnosis.found.sort(Comparator.comparingDouble(Scored::rank).reversed());
         return diagnosis.found.stream().map(Scored::explanation).distinct().limit(6).toList();
     }

@@ -5,11 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.quantity.Quantity;
+import wegweiser.core.quantity.Unit;
+import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
 
 /**
@@ -21,6 +25,8 @@ final class WhatIf {
     /** Beyond so many links or readings the search is left out. */
     private static final int MOST_LINKS = 150;
     private static final int MOST_READINGS = 2_000;
+    /** More than this is no joint any more. */
+    private static final double MOST_COLD_OHMS = 1_000;
 
     private final Job job;
     private final List<Reading> readings = new ArrayList<>();
@@ -41,10 +47,10 @@ final class WhatIf {
     static List<Explanation> of(Job job, Evidence evidence) {
         return job.links().size() > MOST_LINKS || evidence.readings().size() > MOST_READINGS
                 ? List.of()
-                : new WhatIf(job, evidence).all();
+                : new WhatIf(job, evidence).all(evidence);
     }
 
-    private List<Explanation> all() {
+    private List<Explanation> all(Evidence evidence) {
         List<Explanation> found = new ArrayList<>();
         for (Link link : job.links()) {
             if (link.isCopper() && !link.isWithinOneEnd() && fits(without(link))) {
@@ -53,10 +59,26 @@ final class WhatIf {
                         Words.say("repair.open", link.from(), to)));
             }
         }
+        cold(evidence).ifPresent(found::add);
         missing().ifPresent(found::add);
         tooMany().ifPresent(found::add);
         exchanged().ifPresent(found::add);
         return found;
+    }
+
+    /** Ohms where the plan has copper. */
+    private static Optional<Explanation> coldAt(MeasuredPart part) {
+        return Optional.of(one("cold-joint", part.a().end().equals(part.b().end()) ? part.a().end() : "",
+                Words.say("diagnosis.cold-joint", part.a(), part.b(),
+                        Quantity.words(part.ohms(), Unit.OHM)),
+                Words.say("repair.open", part.a(), part.b())));
+    }
+
+    private Optional<Explanation> cold(Evidence evidence) {
+        Nets planned = Nets.of(evidence.index(), job.links());
+        return evidence.parts().stream().filter(p -> p.kind() == PartKind.RESISTOR)
+                .filter(p -> p.ohms() < MOST_COLD_OHMS && planned.joined(p.a(), p.b()))
+                .findFirst().flatMap(WhatIf::coldAt);
     }
 
     private static Explanation one(String kind, String end, String text, String repair) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
@@ -128,14 +129,22 @@ record LevelMeetings(Pin out, Pin in, Levels.Problem problem) {
                 .map(p -> new LevelMeetings(out, in, p));
     }
 
+    /** From which end to which; of lines that both talk either way no direction is meant. */
+    private Object ends() {
+        List<String> ends = List.of(out.terminal().end(), in.terminal().end());
+        return out.is(Direction.BOTH) && in.is(Direction.BOTH) ? Set.copyOf(ends) : ends;
+    }
+
     /** The findings, one for all lines between two ends that have the same problem. */
     static List<Finding> findings(Derived derived, boolean clash, String rule, Severity severity) {
         Map<List<Object>, List<LevelMeetings>> alike = new LinkedHashMap<>();
-        of(derived, clash).forEach(m -> alike.computeIfAbsent(List.of(m.out.terminal().end(),
-                m.in.terminal().end(), m.problem), _ -> new ArrayList<>()).add(m));
+        of(derived, clash).forEach(m -> alike.computeIfAbsent(
+                List.of(m.ends(), m.problem),
+                _ -> new ArrayList<>()).add(m));
         return alike.values().stream().map(all -> {
-            List<Pin> outs = all.stream().map(LevelMeetings::out).distinct().toList();
-            List<Pin> ins = all.stream().map(LevelMeetings::in).distinct().toList();
+            String from = all.getFirst().out.terminal().end();
+            List<Pin> outs = all.stream().map(m -> m.out.isAt(from) ? m.out : m.in).distinct().toList();
+            List<Pin> ins = all.stream().map(m -> m.out.isAt(from) ? m.in : m.out).distinct().toList();
             Levels.Problem problem = all.getFirst().problem;
             return new Finding(rule, severity,
                     Stream.concat(outs.stream(), ins.stream()).map(Pin::terminal).toList(),

@@ -14,8 +14,8 @@ import wegweiser.core.signals.Pin;
  * than a meter tells from its leads, and no more than copper shows anyway. O(nets).
  */
 public final class SupplyJoints {
-    /** Below this a hand-held meter with its leads tells nothing. */
-    private static final double LEAST_OHMS = 0.5;
+    /** Below this a hand-held meter tells nothing: half an ohm is in its leads and as much in how they are held. */
+    private static final double LEAST_OHMS = 1;
     private static final double MOST_OHMS = 2;
     /** Where a load does not say what it needs, so much of the supply may be lost. */
     private static final double SHARE_LOST = 0.05;

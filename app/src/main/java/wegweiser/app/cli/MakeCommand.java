@@ -1,8 +1,8 @@
 package wegweiser.app.cli;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.nio.file.Path;
 import java.util.List;
-import com.fasterxml.jackson.annotation.JsonProperty;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;

@@ -77,6 +77,6 @@ final class RouteCommand extends JobCommand {
     private static String words(Part part) {
         return "  " + Words.say("linked." + part.kind().id()) + (part.ohms().isPresent()
                 ? " " + Quantity.words(part.ohms().getAsDouble(), Unit.OHM)
-                : "");
+                : part.amps().isPresent() ? " " + Quantity.words(part.amps().getAsDouble(), Unit.AMP) : "");
     }
 }

@@ -53,6 +53,7 @@ public final class MakeStage implements StageView {
     private final StepDock dock = new StepDock(this::done, this::back, this::skip);
     private final VBox hint;
     private final Label refused = new Label();
+    private final ScrollPane right;
     private final HBox view;
     private final Timeline clock = new Timeline(new KeyFrame(Duration.seconds(1), _ -> tick()));
     private final StepWatch watch;
@@ -90,7 +91,7 @@ public final class MakeStage implements StageView {
         center.getStyleClass().add("sheet-scroll");
         HBox.setHgrow(center, Priority.ALWAYS);
         materials = new MaterialsPanel(session, overlay, () -> show(session.job()));
-        ScrollPane right = Panels.scroll(materials);
+        right = Panels.scroll(materials);
         right.getStyleClass().add("sheet-scroll");
         right.setMinWidth(250);
         right.setPrefWidth(330);
@@ -143,7 +144,7 @@ public final class MakeStage implements StageView {
         shown = new BenchProgress(s.steps(), s.job(), Instant.now());
         refused.setText(s.refused());
         refused.setVisible(!s.refused().isEmpty());
-        materials.setVisible(s.refused().isEmpty());
+        right.setVisible(s.refused().isEmpty());
         hand.setText(t(choices.rightHandedProperty().get() ? "make.right" : "make.left"));
         if (!sameSteps || current >= s.steps().size()
                 || shown.state(s.steps().get(current)) != BenchProgress.State.OPEN) {

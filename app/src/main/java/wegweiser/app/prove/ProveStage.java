@@ -52,6 +52,8 @@ import wegweiser.core.prove.Diagnosis;
 import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
+import wegweiser.core.route.NoWay;
+import wegweiser.core.rules.Mains;
 import wegweiser.files.log.Logbook;
 import wegweiser.files.log.Unit;
 
@@ -70,6 +72,7 @@ public final class ProveStage implements StageView {
     private final VerdictPanel panel;
     private final DockWork work;
     private final VBox hint;
+    private final VBox refused;
     private final VBox view;
     private Optional<String> recorded = Optional.empty();
 
@@ -98,8 +101,10 @@ public final class ProveStage implements StageView {
         // the columns at both sides keep their width while there is room for a board
         middle.setPrefWidth(520);
         HBox row = new HBox(12, faces.column(), middle, Panels.side(panel));
-        row.visibleProperty().bind(hint.visibleProperty().not());
-        StackPane place = new StackPane(row, hint);
+        refused = Panels.hint(t("prove.refused"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
+        refused.setVisible(false);
+        row.visibleProperty().bind(hint.visibleProperty().or(refused.visibleProperty()).not());
+        StackPane place = new StackPane(row, hint, refused);
         VBox.setVgrow(place, Priority.ALWAYS);
         view = new VBox(12, banner, place);
         view.getStyleClass().add("stage");
@@ -169,7 +174,9 @@ public final class ProveStage implements StageView {
     }
 
     private void show(Shown s) {
-        hint.setVisible(s.job().links().isEmpty());
+        boolean mains = Mains.isIn(session.derived(s.job()));
+        refused.setVisible(mains);
+        hint.setVisible(s.job().links().isEmpty() && !mains);
         Optional<Touch> touch = s.next().map(DockWork.Asked::touch);
         Facing two = Facing.of(s.job(), choices.facingProperty().get(), touch);
         facing.show(s.job());
@@ -187,10 +194,12 @@ public final class ProveStage implements StageView {
         panel.show(s.job(), s.evidence(), s.verdict(), s.explanations());
         panel.showRecorded(s.recorded());
         work.show(s.job(), s.next(), s.simulated(),
-                s.job().links().isEmpty()
-                        ? t("prove.no-plan", StageId.ROUTE.shown())
-                        : s.recorded().map(l -> t("prove.done.recorded", l))
-                                .orElseGet(() -> t("prove.done." + s.verdict().word())));
+                mains
+                        ? Mains.remedy()
+                        : s.job().links().isEmpty()
+                                ? t("prove.no-plan", StageId.ROUTE.shown())
+                                : s.recorded().map(l -> t("prove.done.recorded", l))
+                                        .orElseGet(() -> t("prove.done." + s.verdict().word())));
         cellWords.setText(board.words());
     }
 
@@ -198,7 +207,10 @@ public final class ProveStage implements StageView {
         Verdict verdict = s.verdict();
         boolean safe = verdict.isPassed() && !s.job().links().isEmpty();
         banner.getStyleClass().removeAll("safe", "failed");
-        if (safe) {
+        if (refused.isVisible()) {
+            banner.getStyleClass().add("failed");
+            banner.setText(NoWay.because(session.derived(s.job())).getFirst());
+        } else if (safe) {
             banner.getStyleClass().add("safe");
             banner.setText(t("banner.safe"));
         } else if (verdict.result() == Verdict.Result.FAIL) {

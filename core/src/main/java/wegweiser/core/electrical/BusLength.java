@@ -6,9 +6,9 @@ import wegweiser.core.signals.Level;
 
 /** How long a cable may be for what is on it. */
 public final class BusLength {
-    /** Metres at the usual rates: USB 2.0, IEEE 802.3, ISO 11898 at 1 Mbit/s, TIA-485, SDI-12, 1-Wire, MIDI. */
+    /** Metres at the usual rates: USB 2.0, IEEE 802.3, ISO 11898 at 50 kbit/s, TIA-485, SDI-12, 1-Wire, MIDI. */
     private static final Map<Level, Double> METRES = Map.of(Level.USB2, 5.0, Level.ETHERNET, 100.0,
-            Level.CAN, 40.0, Level.RS485, 1200.0, Level.RS422, 1200.0, Level.SDI_12, 60.0, Level.ONE_WIRE,
+            Level.CAN, 1000.0, Level.RS485, 1200.0, Level.RS422, 1200.0, Level.SDI_12, 60.0, Level.ONE_WIRE,
             100.0, Level.MIDI, 15.0);
     /** USB at 5 Gbit/s: 3 m at 26 AWG, 2 m at 30. */
     private static final double USB3_METRES = 3;
@@ -29,6 +29,11 @@ public final class BusLength {
                     Math.max(1, USB3_METRES - USB3_LESS_EACH_GAUGE * (awg - USB3_AWG))));
         }
         return METRES.containsKey(level) ? OptionalDouble.of(METRES.get(level)) : OptionalDouble.empty();
+    }
+
+    /** Whether so many metres are too long for the fastest rate of a level, though not for a lower one. */
+    public static boolean slowsDown(Level level, double metres) {
+        return level == Level.CAN && metres > CAN[0][1];
     }
 
     /** The fastest rate in bit/s over so many metres; 0 where none is left. */

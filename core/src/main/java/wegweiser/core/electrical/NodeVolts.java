@@ -44,7 +44,8 @@ public final class NodeVolts {
     /** Volts at each node; NaN at one that nothing holds, directly or through what conducts. */
     public static double[] of(int nodes, Map<Integer, Double> held, List<Branch> branches) {
         // a plan has far more nets than nets with parts between them: only these are solved
-        int[] among = branches.stream().flatMapToInt(b -> IntStream.of(b.from(), b.to())).distinct().toArray();
+        int[] among = branches.stream().flatMapToInt(b -> IntStream.of(b.from(), b.to())).distinct()
+                .toArray();
         int[] place = new int[nodes];
         Arrays.fill(place, -1);
         Map<Integer, Double> heldAmong = new HashMap<>();

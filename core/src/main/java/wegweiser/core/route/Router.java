@@ -26,6 +26,8 @@ import wegweiser.core.model.Role;
 import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.rules.Finding;
+import wegweiser.core.rules.Fix;
+import wegweiser.core.rules.FuseWays;
 import wegweiser.core.rules.Mains;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.rules.Severity;
@@ -40,6 +42,7 @@ import wegweiser.core.words.Words;
  * fewest errors come first, then those with fewest warnings, then those that leave the least to chance.
  */
 public final class Router {
+    private static final int MOST_FUSES = 12;
     private final Job job;
     private final Match match;
     private final boolean alike;
@@ -203,7 +206,8 @@ public final class Router {
     }
 
     private Scheme finished(String id, String title, String why, List<Link> links) {
-        Job planned = job.withLinks(Allocation.of(job, links.stream().map(this::pinned).toList()));
+        Job planned = fused(inOrder(job.withLinks(
+                Allocation.of(job, links.stream().map(this::pinned).toList())), links));
         List<Finding> findings = new ArrayList<>(match.refused());
         // readings tell how some cable is wired, not how well a way of joining suits the two devices
         findings.addAll(Rules.check(planned.withReadings(List.of())));
@@ -218,6 +222,49 @@ public final class Router {
                 : match.refused().isEmpty() ? title : Words.say("scheme.refused.title", title);
         String said = match.refused().isEmpty() ? why : Words.say("scheme.refused.why");
         return new Scheme(id, named, said, planned.links(), findings, (int) conductors);
+    }
+
+    /** Where a flat cable keeps its order: of several equal grounds of an end the one that lies where its wire does. */
+    private Job inOrder(Job planned, List<Link> links) {
+        if (isPossible(planned)) {
+            return planned;
+        }
+        for (Joint joint : match.joints()) {
+            for (Pin other : joint.kind() == Joint.Kind.GROUND ? alike(joint.to()) : List.<Pin>of()) {
+                List<Link> changed = links.stream()
+                        .map(l -> l.joins(joint.from().terminal(), joint.to().terminal())
+                                ? Link.of(joint.from().terminal(), other.terminal()).withWhy(joint.why())
+                                : l)
+                        .toList();
+                Job tried = job.withLinks(Allocation.of(job, changed.stream().map(this::pinned).toList()));
+                if (isPossible(tried)) {
+                    return tried;
+                }
+            }
+        }
+        return planned;
+    }
+
+    private List<Pin> alike(Pin ground) {
+        return match.pins().stream().filter(p -> !p.isApart(ground) && !p.equals(ground))
+                .filter(p -> p.is(Direction.GROUND) && p.signal().equals(ground.signal())).toList();
+    }
+
+    private static boolean isPossible(Job planned) {
+        return Rules.by("conductor-impossible", planned).isEmpty();
+    }
+
+    /** The plan with a fuse in every way from a battery, of what the load takes and the wire carries. */
+    private static Job fused(Job planned) {
+        Job fused = planned;
+        for (int way = 0; way < MOST_FUSES; way++) {
+            Optional<Fix> fix = FuseWays.fix(Derived.of(fused));
+            if (fix.isEmpty()) {
+                return fused;
+            }
+            fused = fix.get().edit().apply(fused);
+        }
+        return fused;
     }
 
     /** A link on the conductor that a person chose for it in the plan that is there, if the cable still has it. */

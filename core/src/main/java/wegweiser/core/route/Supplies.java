@@ -21,6 +21,7 @@ import wegweiser.core.signals.SupplyName;
  */
 final class Supplies {
     private final Job job;
+    private final List<Pin> pins;
     private final List<Pin> sources;
     private final List<Pin> loads;
     private final SequencedMap<Pin, Pin> fed = new LinkedHashMap<>();
@@ -29,6 +30,7 @@ final class Supplies {
 
     private Supplies(Job job, List<Pin> pins) {
         this.job = job;
+        this.pins = pins;
         this.sources = pins.stream().filter(p -> p.is(Direction.SUPPLY_OUT)).toList();
         this.loads = pins.stream().filter(p -> p.is(Direction.SUPPLY_IN)).filter(p -> isFirst(p, pins))
                 .toList();
@@ -98,8 +100,9 @@ final class Supplies {
         if (undecided.containsKey(load)) {
             return;
         }
-        // a battery is led out only by somebody who means it
-        List<Pin> candidates = fitting(load).stream().filter(s -> !isBattery(s)).toList();
+        // the battery behind a port of many lines is led out only by somebody who means it
+        List<Pin> candidates = fitting(load).stream().filter(s -> !isBattery(s) || isBatteryAlone(s))
+                .toList();
         candidates = preferring(candidates, s -> SupplyName.of(s).isEmpty());
         candidates = preferring(candidates, s -> s.signal().equals(load.signal()));
         candidates = preferring(candidates, s -> together.test(s.terminal().end(), load.terminal().end()));
@@ -130,6 +133,12 @@ final class Supplies {
     private static boolean isOneOutput(Pin a, Pin b) {
         return !a.isApart(b) && SupplyName.of(a).equals(SupplyName.of(b)) && a.signal().equals(b.signal())
                 && a.volts().equals(b.volts());
+    }
+
+    /** Whether the end of a battery has nothing else to lead out. */
+    private boolean isBatteryAlone(Pin source) {
+        return pins.stream().filter(p -> !p.isApart(source)).noneMatch(Pin::isSignal)
+                && sources.stream().filter(p -> !p.isApart(source)).allMatch(Supplies::isBattery);
     }
 
     private static boolean isBattery(Pin source) {

@@ -53,6 +53,15 @@ public final class FuseWays {
                 : Optional.of((from ? fuse.from() : fuse.to().orElseThrow()).end());
     }
 
+    /** The edit that fits the next fuse which a battery of a plan lacks; empty where none is missing. */
+    public static Optional<Fix> fix(Derived derived) {
+        boolean strong = derived.pins().stream().anyMatch(of(derived)::isStrong);
+        return !strong
+                ? Optional.empty()
+                : new FuseMissing().check(derived).stream().filter(f -> f.severity() == Severity.WARNING)
+                        .map(Finding::fix).flatMap(Optional::stream).findFirst();
+    }
+
     /** Whether a source gives far more current than it is asked for: a battery, a vehicle. */
     boolean isStrong(Pin pin) {
         boolean vehicle = kind(pin).filter(k -> k == ConnectorKind.VEHICLE).isPresent();

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import wegweiser.core.data.NamePatterns;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -18,12 +18,7 @@ import wegweiser.core.words.Words;
  * or no, it is asked.
  */
 public final class LethalDevice implements Rule {
-    private static final Pattern SOUNDS_LIKE_IT = Pattern.compile("(?i)\\bcrt\\b|picture tube|cathode[- ]ray"
-            + "|\\bvalve (?:amp|radio|rectifier|receiver)|\\btube (?:amp|radio|rectifier|receiver)|\\bstrobe"
-            + "|\\bflash(?:gun|head|tube|[ -](?:head|unit|lamp|tube|gun))|photo ?flash|\\bxenon"
-            + "|switch(?:ing|ed)?[- ]mode|\\bsmps\\b|switching (?:power )?supply|\\binverter\\b|\\bmains\\b"
-            + "|high[- ]voltage|photomultiplier|microwave oven|neon sign|\\bgeiger|\\bröhren(?:verstärker|radio)"
-            + "|blitz(?:gerät|kopf|lampe)|schaltnetzteil|hochspannung|bildröhre");
+    private static final NamePatterns SOUNDS_LIKE_IT = NamePatterns.of("lethal.txt");
 
     @Override
     public String id() {
@@ -58,7 +53,7 @@ public final class LethalDevice implements Rule {
     private static boolean soundsLikeIt(End end) {
         return Stream.concat(Stream.of(end.device()),
                 end.pinout().stream().map(PinRow::name).flatMap(Optional::stream))
-                .anyMatch(w -> SOUNDS_LIKE_IT.matcher(w).find());
+                .anyMatch(SOUNDS_LIKE_IT::isIn);
     }
 
     /** What stands over everything that is done at such a device; empty where there is none. */

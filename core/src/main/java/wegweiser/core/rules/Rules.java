@@ -17,7 +17,7 @@ public final class Rules {
             new SupplyToGround(), new SupplyToSupply(), new SupplyToSignal(), new SupplyVoltage(),
             new BudgetExceeded(), new ConductorThin(), new DropTooLarge(), new PartPower(), new FuseMissing(),
             new FuseTooLarge(),
-            new FuseTooSmall(), new PartNeeded(), new PhantomPower(), new MeasuringWires(),
+            new FuseTooSmall(), new PartNeeded(), new PhantomPower(), new MeasuringWires(), new JackShorts(),
             new LevelClash(), new LevelMarginal(), new LevelUnknown(), new PairCrossed(), new LabelSchool(),
             new NoCommonGround(), new GroundsApart(), new DoesNotMate(), new SourcesDisagree(),
             new MeasuredOtherwise(),
@@ -47,6 +47,12 @@ public final class Rules {
         return check(Derived.of(job));
     }
 
+    /** What one rule finds; for whoever tries many plans against it. */
+    public static List<Finding> by(String id, Job job) {
+        return ALL.stream().filter(r -> r.id().equals(id)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no rule " + id)).check(Derived.of(job));
+    }
+
     /** The same of a job from which something follows already. */
     public static List<Finding> check(Derived derived) {
         return derived.once(Rules.class, () -> checked(derived));
@@ -54,6 +60,10 @@ public final class Rules {
 
     private static List<Finding> checked(Derived derived) {
         List<Finding> found = new ArrayList<>();
+        if (Mains.isIn(derived)) {
+            // all else would be advice on how to go on
+            return List.copyOf(new Mains().check(derived));
+        }
         for (Rule rule : ALL) {
             found.addAll(rule.check(derived));
         }

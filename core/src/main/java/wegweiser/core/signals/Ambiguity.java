@@ -22,6 +22,7 @@ public final class Ambiguity {
             Map.entry("SDI", "sdi"), Map.entry("SDO", "sdi"), Map.entry("DIN", "din"),
             Map.entry("DOUT", "din"),
             Map.entry("L", "l"), Map.entry("R", "l"), Map.entry("VREF", "vref"), Map.entry("ACC", "acc"),
+            Map.entry("L+", "channel"), Map.entry("R+", "channel"),
             Map.entry("SERIAL CLOCK", "clock"), Map.entry("RET", "return"), Map.entry("RETURN", "return"));
 
     private Ambiguity() {}
@@ -51,6 +52,9 @@ public final class Ambiguity {
         String twofold = DOUBLE.get(printed.strip().toUpperCase(Locale.ROOT));
         if (twofold != null && row.volts().isEmpty()) {
             return Optional.of(Words.say("ambiguous.double." + twofold, printed));
+        }
+        if (Signals.isSupply(signal) && (printed.contains("\u00B1") || printed.contains("+/-"))) {
+            return Optional.of(Words.say("ambiguous.both-signs", printed));
         }
         return FROM_WHERE.contains(signal)
                 ? Optional.of(Words.say("ambiguous.from-where", printed))

@@ -56,15 +56,20 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
      */
     private static String signal(End end, PinRow row) {
         String said = row.signal().or(row::name).orElse("");
-        String plain = said.strip().toUpperCase(Locale.ROOT).replace('\u2212', '-');
+        String plain = bare(said);
         String canonical = Signals.canonical(said);
         boolean ground = canonical.equals("GND") && row.direction().filter(Direction::isSignal).isPresent();
         boolean logic = canonical.equals("OUT1") && plain.equals("Q")
                 && Level.of(row).filter(l -> !l.isOfTwoWires())
                         .isPresent();
-        return isChannel(plain) && areChannels(end, row)
-                ? plain.replace("L", "LEFT").replace("R", "RIGHT")
+        String printed = row.name().map(Pin::bare).filter(Pin::isChannel).orElse(plain);
+        return isChannel(printed) && areChannels(end, row)
+                ? printed.replace("L", "LEFT").replace("R", "RIGHT")
                 : ground || logic ? plain.replace(" ", "") : canonical;
+    }
+
+    private static String bare(String name) {
+        return name.strip().toUpperCase(Locale.ROOT).replace('\u2212', '-');
     }
 
     private static boolean isChannel(String name) {
@@ -74,7 +79,7 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
     /** L+ is a supply beside M, and one side of a loudspeaker beside L- and R+. */
     private static boolean areChannels(End end, PinRow row) {
         return Level.of(row).filter(Level::isAudio).isPresent() || Signals.areChannels(
-                end.pinout().stream().map(r -> r.signal().or(r::name).orElse("")).toList());
+                end.pinout().stream().map(r -> r.name().or(r::signal).orElse("")).toList());
     }
 
     /** The direction that a device of some role gives to a signal, as far as the name tells. */

@@ -5,14 +5,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import wegweiser.core.data.NamePatterns;
 
 /** What a supply contact is for, as far as its name says so: {@code CAMERA}, {@code LEFT-TURN}, a battery. */
 public final class SupplyName {
-    /** What is said of a battery on its label, in English and German. */
-    private static final Pattern BATTERY = Pattern
-            .compile("(?i)batt|\\bbat[.+-]|\\bbat\\b|vbat|akku|accumulator"
-                    + "|\\bli-?po\\b|\\bli-?ion\\b|\\blife(?:po4?)?\\b|\\blipo\\d|\\blead[ -]?acid\\b|\\bagm\\b"
-                    + "|\\bcells?\\b|\\bkl\\.?\\s?30\\b|klemme\\s?30|dauerplus|\\bpower\\s?bank\\b");
+    private static final NamePatterns BATTERY = NamePatterns.of("batteries.txt");
     private static final Pattern VOLTS = Pattern
             .compile("(?i)[+\\u2212\u00B1-]?\\s?\\d+(?:[.,]\\d+)?\\s?v(?:\\d|\\s?dc|\\s?ac|~)?(?![a-z])");
     /** Names that say no more than that it is a supply. */
@@ -35,7 +32,7 @@ public final class SupplyName {
     /** Whether a source is a battery, by its signal or by what is printed on it. */
     public static boolean isBattery(Pin pin) {
         return pin.signal().equals("BATTERY")
-                || pin.row().name().filter(n -> BATTERY.matcher(n).find()).isPresent();
+                || pin.row().name().filter(BATTERY::isIn).isPresent();
     }
 
     /** A name without the volts in it; nothing where no name is left. */

@@ -50,6 +50,7 @@ public final class Jobs {
                 .withPort("dsub-9-plug");
         End b = End.of("B", random.nextBoolean() ? "Dome drive “north”" : "Sky sensor", "dsub-9-socket",
                 NamedPinout.find("rs232-9-modem").orElseThrow().rows())
+                .withDangerous(random.nextInt(3) == 0 ? Optional.empty() : Optional.of(random.nextBoolean()))
                 .withPortReading(PortReading.of("3", PortReading.GROUND, PortReading.Kind.VOLTS_LOADED, -9.1,
                         PortReading.State.IDLE));
         b = b.withRow(b.row("2").orElseThrow().withSources(List.of(source(random), source(random))));

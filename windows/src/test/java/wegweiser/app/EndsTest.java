@@ -6,11 +6,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.demo.DemoWorkshop;
+import wegweiser.app.stage.StageId;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Deed;
 import wegweiser.core.model.End;
@@ -57,6 +59,35 @@ class EndsTest extends WindowTest {
         clickOn("#card-dsub-25-socket");
         await("the cable gets the plug",
                 () -> session.job().end("A").orElseThrow().connector().equals("dsub-25-plug"));
+    }
+
+    @Test
+    void aDeviceThatCanKillIsTickedAndStandsOverWhatIsDoneAtIt() {
+        clickOn("#lethal-A");
+        await("ticked", () -> end("A").dangerous().equals(java.util.Optional.of(true)));
+        call(() -> {
+            window.ends().detective("A");
+            return null;
+        });
+        up("detective");
+        await("over the detective", () -> shows("can kill, even unplugged"));
+        call(() -> {
+            window.closeOverlay();
+            window.go(StageId.TRACE);
+            return null;
+        });
+        await("over Trace", () -> lookup("#danger").<Label>queryAll().stream()
+                .anyMatch(l -> l.isVisible() && l.getText().contains("can kill, even unplugged")));
+    }
+
+    @Test
+    void aDeviceThatSoundsLikeItIsAskedFor() {
+        assertThat(lookup("#lethal-question-A").query().isVisible()).isFalse();
+        edit(j -> j.withEnd("A", e -> e.withDevice("flash head")));
+        await("asked", () -> lookup("#lethal-question-A").query().isVisible());
+        clickOn("#lethal-no-A");
+        await("answered", () -> end("A").dangerous().equals(java.util.Optional.of(false)));
+        await("and not asked again", () -> !lookup("#lethal-question-A").query().isVisible());
     }
 
     @Test

@@ -37,8 +37,13 @@ final class SolderedEnd {
         AtEnd at = common.at;
         boolean feeds = at.job.schools().cups().filter(c -> c == Schools.Cups.FEED).isPresent();
         if (!order.isEmpty()) {
-            at.list.add("tin", new Deed.Ready(at.name(), at.contacts(), 20 * order.size()), "tin", "iron",
-                    order.size(), Words.number(at.bareMm()), at.gauges());
+            // the screen is twisted together already and only tinned
+            long screens = order.stream().filter(c -> at.wires.getOrDefault(c, List.of()).stream()
+                    .anyMatch(EndWires::isScreen)).count();
+            boolean both = screens > 0 && order.size() > screens;
+            at.list.add("tin", new Deed.Ready(at.name(), at.contacts(), 20 * order.size()),
+                    both ? "tin-screen" : "tin", "iron", both ? order.size() - (int) screens : order.size(),
+                    Words.number(at.bareMm()), at.gauges());
             if (!cups || !feeds) {
                 at.list.add("fill", new Deed.Ready(at.name(), at.contacts(), 12 * order.size()),
                         cups ? "fill" : "fill-lugs", "iron", Words.list(order));

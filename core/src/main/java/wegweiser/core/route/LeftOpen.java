@@ -147,6 +147,13 @@ public final class LeftOpen {
         if (driver.isPresent()) {
             return made(pin, driver.get(), "elsewhere");
         }
+        Optional<Pin> twoWay = pins.stream().filter(p -> p.is(Direction.BOTH) && p.isApart(pin))
+                .filter(p -> p.half().isEmpty() && !isJoined(p.terminal()))
+                .filter(p -> Levels.between(p.level(), pin.level()).filter(Levels.Problem::clash).isPresent())
+                .findFirst();
+        if (twoWay.isPresent()) {
+            return say("level", pin, twoWay.get().terminal());
+        }
         return say(Signals.HANDSHAKE.contains(pin.signal()) ? "nobody-waits" : "undriven", pin);
     }
 

@@ -220,7 +220,9 @@ public final class Router {
         String named = bare
                 ? Words.say("scheme.ground-only.title")
                 : match.refused().isEmpty() ? title : Words.say("scheme.refused.title", title);
-        String said = match.refused().isEmpty() ? why : Words.say("scheme.refused.why");
+        String said = match.refused().isEmpty()
+                ? bare ? Words.say("scheme.ground-only.why") : why
+                : Words.say("scheme.refused.why");
         return new Scheme(id, named, said, planned.links(), findings, (int) conductors);
     }
 

@@ -23,7 +23,9 @@ final class ConductorUnknown implements Rule {
         if (cable == null) {
             return found;
         }
-        boolean given = derived.job().links().stream().anyMatch(l -> l.conductor().isPresent());
+        // where there are too few, that is the cause and is told
+        boolean given = derived.job().links().stream().anyMatch(l -> l.conductor().isPresent())
+                && new TooFewConductors().check(derived).isEmpty();
         for (Link link : derived.job().links()) {
             if (link.conductor().isPresent() && !ScreenLinks.isScreen(link)
                     && !cable.conductors().contains(link.conductor().get())) {

@@ -1,7 +1,9 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
@@ -25,14 +27,17 @@ final class InWithoutSource implements Rule {
             return found;
         }
         Joined joined = Joined.of(derived);
+        Map<String, List<Pin>> undriven = new LinkedHashMap<>();
         for (Pin pin : derived.pins()) {
             boolean data = pin.is(Direction.IN) && !Signals.HANDSHAKE.contains(pin.signal())
                     && !pin.signal().equals("RI");
             if (data && !isLeftOut(derived, pin) && !isColdOfUnbalanced(derived, pin)
                     && !Circuit.of(derived).isDriven(pin) && isWanted(derived, joined, pin)) {
-                found.add(Finding.of(id(), Severity.WARNING, List.of(pin.terminal()), pin.words()));
+                undriven.computeIfAbsent(pin.terminal().end(), _ -> new ArrayList<>()).add(pin);
             }
         }
+        undriven.values().forEach(pins -> found.add(Finding.of(id(), Severity.WARNING, Pin.terminals(pins),
+                Pin.words(pins))));
         for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> loads = net.stream().filter(p -> p.is(Direction.SUPPLY_IN)).toList();
             if (Feed.ends(loads).size() > 1 && net.stream().noneMatch(p -> p.is(Direction.SUPPLY_OUT))) {

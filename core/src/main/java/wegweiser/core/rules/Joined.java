@@ -10,12 +10,14 @@ import wegweiser.core.model.Direction;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 
 /** What a plan joins a contact to, as far as it tells whether an open line is a mistake. Built in O(links + contacts). */
 final class Joined {
     private final Set<Terminal> across = new HashSet<>();
     private final Set<Terminal> tied = new HashSet<>();
+    private final Set<Terminal> tiedHere = new HashSet<>();
     private final Set<Terminal> toUnknown = new HashSet<>();
     private final Set<String> signals;
 
@@ -27,9 +29,13 @@ final class Joined {
             }
         }
         for (List<Pin> net : derived.netsOfPins()) {
-            if (net.stream()
-                    .anyMatch(p -> p.is(Direction.GROUND) || p.isSupply() || p.is(Direction.SHIELD))) {
-                net.forEach(p -> tied.add(p.terminal()));
+            List<Pin> rails = net.stream()
+                    .filter(p -> p.is(Direction.GROUND) || p.isSupply() || p.is(Direction.SHIELD)).toList();
+            for (Pin pin : rails.isEmpty() ? List.<Pin>of() : net) {
+                tied.add(pin.terminal());
+                if (pin.has(Level.CONTACT) || rails.stream().anyMatch(r -> !r.isApart(pin))) {
+                    tiedHere.add(pin.terminal());
+                }
             }
         }
         signals = derived.job().links().stream().filter(l -> l.to().isPresent() && !l.isWithinOneEnd())
@@ -69,6 +75,7 @@ final class Joined {
     private void tie(Derived derived, Terminal one, Terminal other) {
         if (derived.pin(other).filter(p -> p.isSupply() || p.is(Direction.GROUND)).isPresent()) {
             tied.add(one);
+            tiedHere.add(one);
         }
     }
 
@@ -80,6 +87,11 @@ final class Joined {
     /** Whether it lies on a rail, or is held to one, so that it does not hang in the air. */
     boolean isTied(Pin pin) {
         return tied.contains(pin.terminal());
+    }
+
+    /** The same by a rail of its own end or through a resistor, which nobody does by mistake; contacts may lie on any. */
+    boolean isTiedHere(Pin pin) {
+        return tiedHere.contains(pin.terminal());
     }
 
     /** Whether it is joined to a contact of which no pinout says anything. */

@@ -1,8 +1,10 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.derived.Derived;
@@ -21,6 +23,7 @@ final class LevelUnknown implements Rule {
     public List<Finding> check(Derived derived) {
         Set<Pin> nameless = new LinkedHashSet<>();
         Set<Pin> silent = new LinkedHashSet<>();
+        Map<List<String>, List<Pin>> strange = new LinkedHashMap<>();
         List<Finding> found = new ArrayList<>();
         Circuit circuit = Circuit.of(derived);
         for (Pin pin : derived.pins()) {
@@ -32,13 +35,15 @@ final class LevelUnknown implements Rule {
                 continue;
             }
             if (pin.row().level().isPresent()) {
-                found.add(new Finding(id(), Severity.WARNING, List.of(pin.terminal()),
-                        Words.say("rule.level-unknown.message", pin.row().level().get(), pin.words()),
-                        Words.say("rule.level-unknown.remedy"), Optional.empty()));
+                strange.computeIfAbsent(List.of(pin.terminal().end(), pin.row().level().get()),
+                        _ -> new ArrayList<>()).add(pin);
             } else {
                 (met.stream().anyMatch(p -> p.row().level().isPresent()) ? nameless : silent).add(pin);
             }
         }
+        strange.forEach((word, pins) -> found.add(new Finding(id(), Severity.WARNING, Pin.terminals(pins),
+                Words.say("rule.level-unknown.message", word.get(1), Pin.words(pins)),
+                Words.say("rule.level-unknown.remedy"), Optional.empty())));
         each(derived, nameless, Severity.WARNING, found);
         each(derived, silent, Severity.NOTE, found);
         return found;

@@ -1,9 +1,12 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Level;
@@ -33,7 +36,7 @@ final class LineWithoutPartner implements Rule {
         for (Pin pin : derived.pins()) {
             boolean charging = (pin.has(Level.USB2) || pin.has(Level.USB3)) && joined.onlySupplies(pin);
             if (!pin.is(Direction.BOTH) || charging || OPTIONAL.contains(pin.signal()) || pin.row().optional()
-                    || joined.isTied(pin) || joined.meetsUnknown(pin)) {
+                    || joined.isTiedHere(pin) || joined.meetsUnknown(pin)) {
                 continue;
             }
             if (circuit.reached(pin.terminal()).stream().anyMatch(p -> p.isSignal() && p.isApart(pin))) {
@@ -42,13 +45,19 @@ final class LineWithoutPartner implements Rule {
                 open.add(pin);
             }
         }
+        Map<Set<String>, List<Pin>> missed = new LinkedHashMap<>();
         for (Pin pin : open) {
-            boolean meant = joined.isAcross(pin) || open.stream().anyMatch(o -> o.isApart(pin)
-                    && !served.contains(line(o)) && couldBe(pin, o));
-            if (!served.contains(line(pin)) && meant) {
-                found.add(Finding.of(id(), Severity.WARNING, List.of(pin.terminal()), pin.words()));
+            List<Pin> like = open.stream().filter(o -> o.isApart(pin) && !served.contains(line(o)))
+                    .filter(o -> couldBe(pin, o)).toList();
+            if (!served.contains(line(pin)) && (joined.isAcross(pin) || !like.isEmpty())) {
+                Set<String> ends = new TreeSet<>(Feed.ends(like));
+                ends.add(pin.terminal().end());
+                missed.computeIfAbsent(ends, _ -> new ArrayList<>()).add(pin);
             }
         }
+        // lines of two ends that may be meant for each other are one thing to look at
+        missed.values().forEach(pins -> found.add(Finding.of(id(), Severity.WARNING, Pin.terminals(pins),
+                Pin.words(pins), pins.size())));
         return found;
     }
 

@@ -126,7 +126,9 @@ public final class Mains implements Rule {
     /** Two contacts of which neither is dangerous against ground, but one against the other. */
     private static Optional<Finding> apart(Derived derived) {
         List<Pin> known = derived.pins().stream()
-                .filter(p -> p.isSupply() && present(p).filter(v -> !v.alternating()).isPresent()).toList();
+                .filter(p -> (p.isSupply() || p.isSignal())
+                        && present(p).filter(v -> !v.alternating()).isPresent())
+                .toList();
         double least = known.stream().mapToDouble(p -> present(p).orElseThrow().least()).min().orElse(0);
         double most = known.stream().mapToDouble(p -> present(p).orElseThrow().most()).max().orElse(0);
         if (least >= 0 || !new Volts(0, most - least).isDangerous()) {

@@ -68,7 +68,10 @@ public final class Rules {
             found.addAll(rule.check(derived));
         }
         found.sort(Comparator.comparing(Finding::severity));
-        return List.copyOf(found);
+        Set<List<Object>> said = new HashSet<>();
+        return found.stream()
+                .filter(f -> said.add(List.of(f.rule(), f.severity(), f.terminals(), f.message())))
+                .toList();
     }
 
     /**

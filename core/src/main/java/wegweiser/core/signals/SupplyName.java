@@ -10,6 +10,8 @@ import wegweiser.core.data.NamePatterns;
 /** What a supply contact is for, as far as its name says so: {@code CAMERA}, {@code LEFT-TURN}, a battery. */
 public final class SupplyName {
     private static final NamePatterns BATTERY = NamePatterns.of("batteries.txt");
+    /** Cells that give no more than some milliamps. */
+    private static final NamePatterns SMALL = NamePatterns.of("coin-cells.txt");
     private static final Pattern VOLTS = Pattern
             .compile("(?i)[+\\u2212\u00B1-]?\\s?\\d+(?:[.,]\\d+)?\\s?v(?:\\d|\\s?dc|\\s?ac|~)?(?![a-z])");
     /** Names that say no more than that it is a supply. */
@@ -31,8 +33,8 @@ public final class SupplyName {
 
     /** Whether a source is a battery, by its signal or by what is printed on it. */
     public static boolean isBattery(Pin pin) {
-        return pin.signal().equals("BATTERY")
-                || pin.row().name().filter(BATTERY::isIn).isPresent();
+        return pin.signal().equals("BATTERY") && pin.row().name().filter(SMALL::isIn).isEmpty()
+                || pin.row().name().filter(n -> BATTERY.isIn(n) && !SMALL.isIn(n)).isPresent();
     }
 
     /** A name without the volts in it; nothing where no name is left. */

@@ -63,6 +63,32 @@ class SheetsTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"sheet.pdf", "sheet.html", "sheet.md"})
+    void aDeviceThatCanKillIsTheFirstThingOnTheSheet(String name) throws Exception {
+        Path file = folder.resolve(name);
+        Sheets.write(job().withEnd("A", e -> e.withDangerous(java.util.Optional.of(true))), "W-0042", file);
+        String text = name.endsWith(".pdf") ? text(file) : Files.readString(file);
+        assertThat(text).contains("Danger to life").containsSubsequence("Danger to life", "A.2");
+        assertThat(written(name)).doesNotContain("Danger to life");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"sheet.pdf", "sheet.html", "sheet.md"})
+    void aSheetOfMainsSaysThatItIsNotMadeHere(String name) throws Exception {
+        Path file = folder.resolve(name);
+        Sheets.write(job().withEnd("A", e -> e.withPinout(List.of(PinRow.named("2").withName("L 230 V~")))),
+                "", file);
+        String text = name.endsWith(".pdf") ? text(file) : Files.readString(file);
+        assertThat(text).contains("licensed electrician").doesNotContain("WH/GN");
+    }
+
+    private static String text(Path file) throws Exception {
+        try (var document = Loader.loadPDF(file.toFile())) {
+            return new PDFTextStripper().getText(document).replace('\n', ' ');
+        }
+    }
+
     @Test
     void markupIsWellFormedWhateverTheTitleIs() throws Exception {
         String svg = written("sheet.svg");

@@ -13,6 +13,7 @@ import wegweiser.core.signals.Counterparts;
 import wegweiser.core.signals.Levels;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
+import wegweiser.core.signals.SupplyName;
 import wegweiser.core.words.Words;
 
 /** Why a plan leaves contacts open that a pinout names, one sentence for each. O(pins²). */
@@ -47,6 +48,7 @@ public final class LeftOpen {
         }
         Optional<Pin> same = pins.stream().filter(p -> !p.equals(pin) && !p.isApart(pin))
                 .filter(p -> p.signal().equals(pin.signal()) && p.direction().equals(pin.direction()))
+                .filter(p -> !pin.isSupply() || p.volts().equals(pin.volts()) && SupplyName.of(p).equals(SupplyName.of(pin)))
                 .filter(p -> isJoined(p.terminal())).findFirst();
         if (same.isPresent()) {
             return say("same", pin, same.get().terminal());

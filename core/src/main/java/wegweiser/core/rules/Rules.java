@@ -68,10 +68,10 @@ public final class Rules {
             found.addAll(rule.check(derived));
         }
         found.sort(Comparator.comparing(Finding::severity));
+        // what is said of a cable and a kind of connector is said once, at however many ends it is
         Set<List<Object>> said = new HashSet<>();
-        return found.stream()
-                .filter(f -> said.add(List.of(f.rule(), f.severity(), f.terminals(), f.message())))
-                .toList();
+        return found.stream().filter(f -> !f.terminals().isEmpty()
+                || said.add(List.of(f.rule(), f.severity(), f.message()))).toList();
     }
 
     /**

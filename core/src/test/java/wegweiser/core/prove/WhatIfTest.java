@@ -54,7 +54,7 @@ class WhatIfTest {
             "links 1-1 2-2 3-3 A.1-A.2=R120 B.1-B.2=R120 B.1-B.2=R120 A.1-A.4=R560 A.2-A.3=R680 | part-wrong | one component more",
             "links 1-1 2-2 3-3 A.1-A.2=R120 B.1-B.2=R120 A.1-A.3=R560 A.2-A.4=R680 | swapped | are swapped",
             "links 1-1 2-2 A.1-A.2=R120 B.1-B.2=R120 A.1-A.4=R560 A.2-A.3=R680 | open | A.3 and B.3",
-            "links 1-1 2-2 3-3=R22 A.1-A.2=R120 B.1-B.2=R120 A.1-A.4=R560 A.2-A.3=R680 | cold-joint | 22 Ω"})
+            "links 1-1 2-2 3-3=R22 A.1-A.2=R120 B.1-B.2=R120 A.1-A.4=R560 A.2-A.3=R680 | cold-joint | A.3 and B.3 are joined through"})
     void isToldFirst(String truth, String kind, String words) {
         Job tested = job(PLAN).withReadings(readings(job(truth)));
         Evidence evidence = Evidence.of(tested);

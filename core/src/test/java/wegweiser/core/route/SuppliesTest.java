@@ -115,7 +115,7 @@ class SuppliesTest {
     void aLoadWithANamesakeIsNeverFedByAnother(long seed) {
         Random random = new Random(seed);
         List<String> names = List.of("CAMERA", "HEATER", "MOTOR", "FAN", "LAMP", "SHUTTER", "PUMP");
-        for (int round = 0; round < 250; round++) {
+        for (int round = 0; round < 40; round++) {
             List<String> given = new ArrayList<>(names.subList(0, 2 + random.nextInt(names.size() - 1)));
             List<String> taken = new ArrayList<>(given);
             Collections.shuffle(given, random);
@@ -123,10 +123,11 @@ class SuppliesTest {
             String a = "A circular-19; 19 GND ground; " + rows(given, "supply-out");
             String b = "B circular-19; 19 GND ground; " + rows(taken, "supply-in");
             Job job = TextJob.of(a, b);
+            List<Link> links = best(job).links();
             for (int k = 0; k < taken.size(); k++) {
                 String own = "A." + (given.indexOf(taken.get(k)) + 1);
                 Terminal load = new Terminal("B", String.valueOf(k + 1));
-                assertThat(best(job).links()).as("%s, %s", a, b).filteredOn(l -> l.touches(load))
+                assertThat(links).as("%s, %s", a, b).filteredOn(l -> l.touches(load))
                         .hasSize(1).allMatch(l -> l.touches(Terminal.parse(own)));
             }
         }

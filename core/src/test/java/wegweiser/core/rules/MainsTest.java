@@ -51,12 +51,18 @@ class MainsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"230 V~", "110 VAC", "AC 230V", "230V relay", "400 V AC", "mains", "+325V",
+    @ValueSource(strings = {"230 V~", "110 VAC", "AC 230V", "230V relay", "400 V AC", "+325V",
             "100-240 VAC", "61 V"})
     void isSeenInWhatIsPrinted(String name) {
         String row = "name=" + name.replace(' ', '_');
         assertThat(isMains("1 LAMP out plc-24v " + row)).isTrue();
         assertThat(isMains("1 X supply-in " + row)).isTrue();
+    }
+
+    @Test
+    void isSeenWhereNothingElseIsPrinted() {
+        assertThat(isMains("1 X supply-in name=mains")).isTrue();
+        assertThat(isMains("1 X out plc-24v name=mains")).as("a signal that tells of it").isFalse();
     }
 
     @ParameterizedTest

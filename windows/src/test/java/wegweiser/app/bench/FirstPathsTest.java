@@ -153,7 +153,8 @@ class FirstPathsTest extends WindowTest {
         int before = job().readings().size();
         touches++;
         if (joined && mode == Mode.OHMS) {
-            write("0.4", 0);
+            keys(KeyCode.DIGIT0);
+            write(".4", 0);
             keys(KeyCode.ENTER);
         } else {
             keys(joined ? KeyCode.B : KeyCode.N);

@@ -8,6 +8,9 @@ import wegweiser.core.words.Titles;
 
 /** Connectors with their contacts one behind the other: audio jacks, phono, barrels. Counted from the tip. */
 final class Axial {
+    /** Barrels with so thick a pin are made for supplies of portable computers. */
+    private static final double LARGE_PIN_MM = 2.5;
+
     /** Length of the part that goes in, in mm, by the diameter of the jack. */
     private static final Map<String, Double> LENGTH_MM = Map.of("2.5", 11.0, "3.5", 14.0, "6.35", 30.0);
 
@@ -41,7 +44,7 @@ final class Axial {
         String[] mm = size.split("-");
         return of("barrel-" + size, Titles.of("connector.barrel", mm[0], mm[1], gender.words()), gender,
                 List.of("centre", "outer"), Double.parseDouble(mm[0]), 9.5, false,
-                new Ratings(3, 18, 28, 2, 6, 4));
+                new Ratings(Double.parseDouble(mm[1]) >= LARGE_PIN_MM ? 5 : 3, 18, 28, 2, 6, 4));
     }
 
     private static ConnectorType of(String family, String title, Gender gender, List<String> ids, double size,

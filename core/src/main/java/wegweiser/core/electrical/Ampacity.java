@@ -10,7 +10,7 @@ package wegweiser.core.electrical;
  * NFPA 70 table 310.15(C)(1). Between the cross-sections of the tables the current goes by ratio.
  */
 public final class Ampacity {
-    private static final double[] SQUARE_MM = {0.05, 0.08, 0.129, 0.205, 0.326, 0.518, 0.75, 1, 1.5, 2.5, 4,
+    private static final double[] SQUARE_MM = {0.05, 0.08, 0.128, 0.204, 0.325, 0.517, 0.75, 1, 1.5, 2.5, 4,
             6,
             10};
     private static final double[] USUAL = {0.5, 1, 1.5, 3, 4, 5, 6, 10, 16, 25, 32, 40, 60};

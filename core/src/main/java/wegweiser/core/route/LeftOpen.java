@@ -48,7 +48,8 @@ public final class LeftOpen {
         }
         Optional<Pin> same = pins.stream().filter(p -> !p.equals(pin) && !p.isApart(pin))
                 .filter(p -> p.signal().equals(pin.signal()) && p.direction().equals(pin.direction()))
-                .filter(p -> !pin.isSupply() || p.volts().equals(pin.volts()) && SupplyName.of(p).equals(SupplyName.of(pin)))
+                .filter(p -> !pin.isSupply()
+                        || p.volts().equals(pin.volts()) && SupplyName.of(p).equals(SupplyName.of(pin)))
                 .filter(p -> isJoined(p.terminal())).findFirst();
         if (same.isPresent()) {
             return say("same", pin, same.get().terminal());

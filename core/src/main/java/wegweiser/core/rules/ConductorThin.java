@@ -21,6 +21,9 @@ import wegweiser.core.words.Words;
 
 /** A conductor that carries more supply current than its gauge stands, there or back. */
 final class ConductorThin implements Rule {
+    /** Loads and tables are nominal: so little more is no matter. */
+    private static final double NOMINAL = 1.05;
+
     private record Wire(List<Terminal> where, String conductor, int awg) {
         Set<String> stretch() {
             return Set.of(where.getFirst().end(), where.getLast().end());
@@ -53,10 +56,15 @@ final class ConductorThin implements Rule {
         List<Finding> found = new ArrayList<>();
         boolean alone = cable.conductors().size() == 1 && derived.job().schools().current()
                 .filter(c -> c == Schools.Current.FREE_AIR).isPresent();
-        carried.forEach((wire, amps) -> finding(wire, amps, loaded(wire, carried), alone)
-                .map(f -> doubled(derived, cable, wire, amps, loaded(wire, carried)).map(f::withFix)
-                        .orElse(f))
-                .ifPresent(found::add));
+        Map<List<Object>, List<Wire>> thin = new LinkedHashMap<>();
+        carried.forEach((wire, amps) -> severity(wire, amps, loaded(wire, carried), alone)
+                .ifPresent(severity -> thin.computeIfAbsent(List.of(wire.stretch(), wire.awg(), severity),
+                        _ -> new ArrayList<>()).add(wire)));
+        // there and back is one cable that is too thin
+        thin.forEach((key, wires) -> {
+            Finding finding = finding((Severity) key.getLast(), wires, carried, alone);
+            found.add(fix(derived, cable, wires, carried).map(finding::withFix).orElse(finding));
+        });
         return found;
     }
 
@@ -75,15 +83,53 @@ final class ConductorThin implements Rule {
         }
     }
 
-    private Optional<Finding> finding(Wire wire, double amps, int loaded, boolean alone) {
-        double usual = alone ? Ampacity.freeAir(wire.awg()) : Ampacity.usual(wire.awg(), loaded);
-        double hot = alone ? usual : Ampacity.hot(wire.awg(), loaded);
-        return amps > usual
-                ? Optional.of(Finding.of(id(), amps > hot ? Severity.ERROR : Severity.WARNING, wire.where(),
-                        wire.conductor(), wire.awg(), Words.number(amps), Words.number(usual),
-                        Words.number(hot), wire.where().getFirst(),
-                        Words.number(Copper.squareMm(wire.awg())), loaded))
-                : Optional.empty();
+    private static double usual(Wire wire, int loaded, boolean alone) {
+        return alone ? Ampacity.freeAir(wire.awg()) : Ampacity.usual(wire.awg(), loaded);
+    }
+
+    private static double hot(Wire wire, int loaded, boolean alone) {
+        return alone ? Ampacity.freeAir(wire.awg()) : Ampacity.hot(wire.awg(), loaded);
+    }
+
+    private static Optional<Severity> severity(Wire wire, double amps, int loaded, boolean alone) {
+        return amps > hot(wire, loaded, alone)
+                ? Optional.of(Severity.ERROR)
+                : Optional.of(Severity.WARNING).filter(_ -> amps > NOMINAL * usual(wire, loaded, alone));
+    }
+
+    private Finding finding(Severity severity, List<Wire> wires, Map<Wire, Double> carried, boolean alone) {
+        Wire first = wires.getFirst();
+        int loaded = loaded(first, carried);
+        double most = wires.stream().mapToDouble(carried::get).max().orElseThrow();
+        return Finding.of(id(), severity,
+                wires.stream().flatMap(w -> w.where().stream()).distinct().sorted().toList(),
+                Words.list(wires.stream().map(Wire::conductor).distinct().sorted().toList()), first.awg(),
+                Words.number(most), Words.number(usual(first, loaded, alone)),
+                Words.number(hot(first, loaded, alone)),
+                Words.list(wires.stream().map(w -> w.where().getFirst()).distinct().sorted().toList()),
+                Words.number(Copper.squareMm(first.awg())), loaded, wires.size());
+    }
+
+    /** All of them doubled, one after the other, where there are conductors enough. */
+    private static Optional<Fix> fix(Derived derived, CableStock cable, List<Wire> wires,
+            Map<Wire, Double> carried) {
+        Derived now = derived;
+        List<Fix> fixes = new ArrayList<>();
+        for (Wire wire : wires) {
+            Optional<Fix> fix = doubled(now, cable, wire, carried.get(wire), loaded(wire, carried));
+            if (fix.isEmpty()) {
+                return Optional.empty();
+            }
+            fixes.add(fix.get());
+            now = Derived.of(fix.get().edit().apply(now.job()));
+        }
+        return Optional.of(new Fix(Words.list(fixes.stream().map(Fix::label).toList()), job -> {
+            Job doubled = job;
+            for (Fix fix : fixes) {
+                doubled = fix.edit().apply(doubled);
+            }
+            return doubled;
+        }));
     }
 
     /** So many conductors beside the thin one that none is too thin any more, where as many are spare. */
@@ -93,7 +139,7 @@ final class ConductorThin implements Rule {
                 .collect(Collectors.toSet());
         int more = 1;
         while (more < cable.conductors().size()
-                && amps / (more + 1) > Ampacity.usual(wire.awg(), loaded + more)) {
+                && amps / (more + 1) > Ampacity.usual(wire.awg(), loaded * (more + 1))) {
             more++;
         }
         int wanted = more;

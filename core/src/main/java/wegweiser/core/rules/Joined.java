@@ -15,6 +15,9 @@ import wegweiser.core.signals.Pin;
 
 /** What a plan joins a contact to, as far as it tells whether an open line is a mistake. Built in O(links + contacts). */
 final class Joined {
+    /** Lines by which plugs say what they are, which a charging lead joins too. */
+    private static final Set<String> MARKERS = Set.of("CC1", "CC2", "ID", "VCONN");
+
     private final Set<Terminal> across = new HashSet<>();
     private final Set<Terminal> tied = new HashSet<>();
     private final Set<Terminal> tiedHere = new HashSet<>();
@@ -40,6 +43,7 @@ final class Joined {
         }
         signals = derived.job().links().stream().filter(l -> l.to().isPresent() && !l.isWithinOneEnd())
                 .flatMap(l -> Stream.of(l.from(), l.to().orElseThrow()))
+                .filter(t -> derived.pin(t).filter(p -> MARKERS.contains(p.signal())).isEmpty())
                 .filter(t -> derived.pin(t).map(Pin::isSignal).orElse(!known.contains(t) && !isShell(t)))
                 .map(Terminal::end).collect(Collectors.toSet());
     }

@@ -62,7 +62,7 @@ final class Resting {
         }
         List<Finding> found = new ArrayList<>();
         harmed.forEach((key, pins) -> found.add(new Finding(rule, Severity.ERROR, Pin.terminals(pins),
-                Words.say("rule.level-clash.rests", Pin.words(pins), key.get(1), key.get(2)),
+                Words.say("rule.level-clash.rests", Pin.words(pins), key.get(1), key.get(2), pins.size()),
                 Words.say("rule.level-clash.rests.remedy"), Optional.empty())));
         return found;
     }
@@ -100,7 +100,7 @@ final class Resting {
             List<Terminal> where = Stream.concat(high.stream(), low.stream()).map(Pin::terminal).toList();
             all.add(new Finding(rule, Severity.ERROR, where,
                     Words.say("rule.level-clash.boards", Pin.words(high), key.get(2), Pin.words(low),
-                            key.get(3)),
+                            key.get(3), high.size(), low.size()),
                     Words.say("rule.level-clash.boards.remedy"), Optional.empty()));
         });
         return all;

@@ -2,9 +2,14 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
+import wegweiser.core.model.End;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
+import wegweiser.core.words.Words;
 
 /** Supply and ground, or supply and shield, on one net. */
 final class SupplyToGround implements Rule {
@@ -23,6 +28,29 @@ final class SupplyToGround implements Rule {
                 found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(net), Pin.words(net)));
             }
         }
+        derived.job().ends().forEach(e -> closing(derived, e).ifPresent(found::add));
         return found;
+    }
+
+    /** A contact that closes with a supply on one side and a ground on the other, and nothing in between. */
+    private Optional<Finding> closing(Derived derived, End end) {
+        List<Pin> sides = derived.pins().stream().filter(p -> p.isAt(end.name()) && p.has(Level.CONTACT))
+                .toList();
+        List<Pin> supplies = sides.stream().flatMap(s -> on(derived, s, Direction.SUPPLY_OUT)).toList();
+        boolean grounded = sides.stream()
+                .anyMatch(s -> on(derived, s, Direction.GROUND).findAny().isPresent());
+        // of more contacts nobody knows which close onto each other
+        return sides.size() != 2 || supplies.isEmpty() || !grounded
+                ? Optional.empty()
+                : Optional.of(new Finding(id(), Severity.ERROR, Pin.terminals(sides),
+                        Words.say("rule.supply-to-ground.closes", sides.getFirst().words(),
+                                sides.getLast().words(),
+                                Pin.words(supplies)),
+                        Words.say("rule.supply-to-ground.closes.remedy"), Optional.empty()));
+    }
+
+    private static Stream<Pin> on(Derived derived, Pin side, Direction direction) {
+        return derived.netsOfPins().stream().filter(net -> net.contains(side)).flatMap(List::stream)
+                .filter(p -> p.is(direction));
     }
 }

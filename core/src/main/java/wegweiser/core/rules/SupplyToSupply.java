@@ -2,9 +2,12 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Pin;
+import wegweiser.core.signals.SupplyName;
+import wegweiser.core.words.Words;
 
 /** Two supplies feeding one net, whoever owns them, unless they are contacts of one port at one voltage. */
 final class SupplyToSupply implements Rule {
@@ -19,7 +22,12 @@ final class SupplyToSupply implements Rule {
         for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> sources = net.stream().filter(p -> p.is(Direction.SUPPLY_OUT)).toList();
             if (sources.stream().anyMatch(p -> !sameOutput(p, sources.getFirst()))) {
-                found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(sources), Pin.words(sources)));
+                boolean charged = sources.stream().allMatch(SupplyName::isBattery);
+                found.add(charged
+                        ? new Finding(id(), Severity.WARNING, Pin.terminals(sources),
+                                Words.say("rule.supply-to-supply.charged", Pin.words(sources)),
+                                Words.say("rule.supply-to-supply.charged.remedy"), Optional.empty())
+                        : Finding.of(id(), Severity.ERROR, Pin.terminals(sources), Pin.words(sources)));
             }
         }
         return found;

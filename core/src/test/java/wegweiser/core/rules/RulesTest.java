@@ -182,8 +182,10 @@ class RulesTest {
                 .contains("0.5 A").contains("gives no more");
         Job contact = ports(rows(Samples.supply("1", Direction.SUPPLY_OUT, 5, 20)),
                 rows(Samples.supply("1", Direction.SUPPLY_IN, 5, 4), PinRow.named("2")), "1-1 1-2");
-        assertThat(of(contact, "budget-exceeded")).hasSize(2)
-                .allSatisfy(f -> assertThat(f.message()).contains("carries no more"));
+        assertThat(only(contact, "budget-exceeded", Severity.ERROR)).satisfies(f -> {
+            assertThat(f.message()).contains("4 A").contains("3 A").contains("no more");
+            assertThat(f.terminals()).as("both ends of the one way").hasSize(2);
+        });
         Job two = ports(
                 rows(Samples.supply("1", Direction.SUPPLY_OUT, 5, 4),
                         Samples.supply("2", Direction.SUPPLY_OUT, 5, 4)),

@@ -37,7 +37,11 @@ final class BudgetExceeded implements Rule {
                 Words.number(first.amps()), Words.number(first.limit()),
                 budgets.size() == 1
                         ? Words.say("rule.budget-exceeded.by-" + first.binds(), first.where())
-                        : Words.say("rule.budget-exceeded.by-several", Words.list(budgets.stream()
-                                .map(PortBudget::where).distinct().toList())));
+                        : several(budgets));
+    }
+
+    private static String several(List<PortBudget> budgets) {
+        List<String> where = budgets.stream().map(PortBudget::where).distinct().toList();
+        return Words.say("rule.budget-exceeded.by-several", Words.list(where), where.size());
     }
 }

@@ -103,11 +103,17 @@ final class ConductorThin implements Rule {
         double most = wires.stream().mapToDouble(carried::get).max().orElseThrow();
         return Finding.of(id(), severity,
                 wires.stream().flatMap(w -> w.where().stream()).distinct().sorted().toList(),
-                Words.list(wires.stream().map(Wire::conductor).distinct().sorted().toList()), first.awg(),
-                Words.number(most), Words.number(usual(first, loaded, alone)),
-                Words.number(hot(first, loaded, alone)),
+                colours(wires), first.awg(), Words.decimals(most, 1),
+                Words.decimals(usual(first, loaded, alone), 1), Words.decimals(hot(first, loaded, alone), 1),
                 Words.list(wires.stream().map(w -> w.where().getFirst()).distinct().sorted().toList()),
                 Words.number(Copper.squareMm(first.awg())), loaded, wires.size());
+    }
+
+    /** Their conductors with a space behind them; empty where none is chosen yet. */
+    private static String colours(List<Wire> wires) {
+        List<String> named = wires.stream().map(Wire::conductor).filter(c -> !c.isEmpty()).distinct().sorted()
+                .toList();
+        return named.isEmpty() ? "" : Words.list(named) + " ";
     }
 
     /** All of them doubled, one after the other, where there are conductors enough. */

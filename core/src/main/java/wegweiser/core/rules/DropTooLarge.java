@@ -11,6 +11,8 @@ final class DropTooLarge implements Rule {
     /** With less than this share of what it needs a device does not work at all. */
     private static final double LEAST_SHARE = 0.8;
 
+    private static final double SLACK = 0.02;
+
     @Override
     public String id() {
         return "drop-too-large";
@@ -26,8 +28,9 @@ final class DropTooLarge implements Rule {
         for (SupplyRun run : SupplyRun.of(derived)) {
             double lost = run.lost(metres);
             Volts wanted = run.sink().volts().orElse(run.given());
-            // what a component takes without a load is for another rule
-            if (Double.isFinite(lost) && !run.given().fallsShort(wanted, run.lostAtRest())
+            // a supply is no more exact than a fiftieth; what a component takes without a load is for another rule
+            if (Double.isFinite(lost) && lost > SLACK * wanted.needs()
+                    && !run.given().fallsShort(wanted, run.lostAtRest())
                     && run.given().fallsShort(wanted, lost)) {
                 double arrives = run.given().smallest() - lost;
                 found.add(Finding.of(id(),

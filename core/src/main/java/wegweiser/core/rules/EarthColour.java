@@ -42,7 +42,7 @@ final class EarthColour implements Rule {
                 ? Optional.empty()
                 : Optional.of(new Finding(id(), Severity.ERROR, Pin.terminals(earths),
                         Words.say("rule.earth-colour.other", Pin.words(earths),
-                                link.conductor().orElseThrow()),
+                                link.conductor().orElseThrow(), earths.size()),
                         Words.say("rule.earth-colour.other.remedy"), Optional.empty()));
     }
 }

@@ -27,7 +27,7 @@ final class FuseTooLarge implements Rule {
                 OptionalDouble other = FuseWays.fitting(ways.load(fuse), carried);
                 Finding finding = Finding.of(id(), Severity.ERROR,
                         List.of(fuse.from(), fuse.to().orElseThrow()), Words.number(amps), fuse.from(),
-                        fuse.to().orElseThrow(), Words.number(carried.getAsDouble()));
+                        fuse.to().orElseThrow(), Words.decimals(carried.getAsDouble(), 1));
                 found.add(other.isPresent() ? finding.withFix(with(fuse, other.getAsDouble())) : finding);
             }
         }

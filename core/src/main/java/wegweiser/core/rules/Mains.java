@@ -15,7 +15,7 @@ import wegweiser.core.signals.Volts;
 import wegweiser.core.words.Words;
 
 /**
- * Mains, or as many volts as can kill: by the names of the contacts (L, N, PE), by the volts of any row or name, or by the
+ * Mains, or as many volts as can kill: by the names of the contacts (L, N, PE; U, V, W with an earth), by the volts of any row or name, or by the
  * volts between two contacts of the job. Above 50 V alternating or 60 V direct (IEC 60364-4-41, extra-low voltage) nothing
  * is planned here, and nobody can say that it may be. O(contacts).
  */
@@ -23,6 +23,8 @@ public final class Mains implements Rule {
     private static final String ID = "mains";
     private static final Set<String> LIVE = Set.of("L", "L1", "L2", "L3", "LIVE", "PHASE", "LINE", "ACL",
             "ACLINE", "ACLIVE", "AUSSENLEITER");
+    private static final List<Set<String>> PHASES = List.of(Set.of("U", "U1"), Set.of("V", "V1"),
+            Set.of("W", "W1"));
     private static final Set<String> NEUTRAL = Set.of("N", "NEUTRAL", "ACN", "ACNEUTRAL", "NEUTRALLEITER",
             "NULLLEITER", "NULLEITER");
     private static final Set<String> MAINS = Set.of("MAINS", "ACMAINS", "NETZ", "NETZSPANNUNG", "NETZ230V");
@@ -88,6 +90,11 @@ public final class Mains implements Rule {
         if (!live.isEmpty() && (!neutral.isEmpty() || !earth.isEmpty())) {
             found.addAll(live);
             found.addAll(neutral);
+        }
+        // a small motor has these three too, but no protective earth
+        List<Pin> phases = PHASES.stream().flatMap(names -> called(pins, names).stream()).toList();
+        if (phases.size() == PHASES.size() && !earth.isEmpty()) {
+            found.addAll(phases);
         }
         return found;
     }

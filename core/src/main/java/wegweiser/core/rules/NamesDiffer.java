@@ -65,7 +65,9 @@ final class NamesDiffer implements Rule {
 
     /** Two lines of one kind with different names, while at either end there is one of the right name. */
     private static boolean areMixed(Derived derived, Pin one, Pin two) {
-        boolean lines = one.is(Direction.BOTH) && two.is(Direction.BOTH);
+        // the two wires of a telephone line may change places
+        boolean lines = one.is(Direction.BOTH) && two.is(Direction.BOTH)
+                && !(one.has(Level.TELEPHONE) && two.has(Level.TELEPHONE));
         boolean supplies = one.isSupply() && two.isSupply() && !one.direction().equals(two.direction());
         Optional<String> a = name(one);
         Optional<String> b = name(two);

@@ -43,7 +43,8 @@ final class NoCommonGround implements Rule {
                     .withFix(new Fix(Words.say("fix.join", link.from(), link.to().orElseThrow()),
                             job -> Grounds.with(job, link))));
         }
-        if (groundA.isEmpty() && isOfTwoWires(derived, a) || groundB.isEmpty() && isOfTwoWires(derived, b)) {
+        if (groundA.isEmpty() && (isOfTwoWires(derived, a) || isSwitchedLow(derived, a, b))
+                || groundB.isEmpty() && (isOfTwoWires(derived, b) || isSwitchedLow(derived, b, a))) {
             return Optional.empty();
         }
         String without = (groundA.isEmpty() ? a : b).device();
@@ -60,6 +61,15 @@ final class NoCommonGround implements Rule {
                 && pins.stream().filter(Pin::isSignal).allMatch(
                         p -> p.is(Direction.OUT) && p.level().map(Level::isOfTwoWires).orElse(false))
                 && pins.stream().anyMatch(Pin::isSignal);
+    }
+
+    /** A device without ground whose supply comes back by its lines, which outputs of the other pull low: lights, coils. */
+    private static boolean isSwitchedLow(Derived derived, End end, End other) {
+        List<List<Pin>> lines = derived.netsOfPins().stream()
+                .filter(net -> net.stream().anyMatch(p -> p.isAt(end.name()) && p.isSignal())).toList();
+        return !lines.isEmpty() && lines.stream().allMatch(net -> net.stream().anyMatch(
+                p -> p.isAt(other.name()) && p.is(Direction.OUT)
+                        && p.level().filter(Level::pullsLow).isPresent()));
     }
 
     private static boolean feeds(Feed feed, End from, End to) {

@@ -1,7 +1,9 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
@@ -16,19 +18,25 @@ final class OutputToGround implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        List<Finding> found = new ArrayList<>();
+        // outputs of one device on the grounds of one other are one mistake
+        Map<List<Object>, List<Pin>> outs = new LinkedHashMap<>();
         for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> grounds = net.stream().filter(p -> p.is(Direction.GROUND) || p.is(Direction.SHIELD))
                     .toList();
             for (Pin out : grounds.isEmpty() ? List.<Pin>of() : net) {
                 if (out.is(Direction.OUT) && !isUnbalancing(net, out)) {
-                    found.add(Finding.of(id(), Severity.ERROR,
-                            Stream.concat(Stream.of(out), grounds.stream()).map(Pin::terminal).toList(),
-                            out.words(),
-                            Pin.words(grounds)));
+                    outs.computeIfAbsent(List.of(out.terminal().end(), grounds), _ -> new ArrayList<>())
+                            .add(out);
                 }
             }
         }
+        List<Finding> found = new ArrayList<>();
+        outs.forEach((key, pins) -> {
+            List<Pin> grounds = ((List<?>) key.getLast()).stream().map(Pin.class::cast).toList();
+            found.add(Finding.of(id(), Severity.ERROR,
+                    Stream.concat(pins.stream(), grounds.stream()).map(Pin::terminal).toList(),
+                    Pin.words(pins), Pin.words(grounds), pins.size()));
+        });
         return found;
     }
 

@@ -1,8 +1,12 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.signals.Half;
 import wegweiser.core.signals.Level;
@@ -19,23 +23,34 @@ final class PairCrossed implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
+        // both halves that changed places are one slip
+        Map<List<String>, Set<Pin>> crossed = new LinkedHashMap<>();
         for (List<Pin> net : derived.netsOfPins()) {
             for (Half.School school : List.of(Half.School.SIGN, Half.School.LETTER)) {
                 List<Pin> halves = net.stream().filter(p -> isHalf(p, school)).toList();
                 if (halves.stream().map(p -> p.half().orElseThrow().polarity()).distinct().count() > 1) {
-                    found.add(finding(halves));
+                    if (halves.stream().noneMatch(halves.getFirst()::isApart)) {
+                        found.add(bridged(halves));
+                    } else {
+                        crossed.computeIfAbsent(pairs(halves), _ -> new LinkedHashSet<>()).addAll(halves);
+                    }
                 }
             }
         }
+        crossed.values().stream().map(List::copyOf)
+                .map(h -> Finding.of(id(), Severity.ERROR, Pin.terminals(h), Pin.words(h)))
+                .forEach(found::add);
         return found;
     }
 
+    /** The pairs of these halves, end by end. */
+    private static List<String> pairs(List<Pin> halves) {
+        return halves.stream().map(p -> p.terminal().end() + "." + p.half().orElseThrow().pair()).distinct()
+                .sorted().toList();
+    }
+
     /** Halves of one end alone are bridged and not crossed; those of USB on purpose, by a plug that only charges. */
-    private Finding finding(List<Pin> halves) {
-        boolean within = halves.stream().noneMatch(halves.getFirst()::isApart);
-        if (!within) {
-            return Finding.of(id(), Severity.ERROR, Pin.terminals(halves), Pin.words(halves));
-        }
+    private Finding bridged(List<Pin> halves) {
         boolean marker = halves.stream().allMatch(p -> p.has(Level.USB2));
         String key = "rule.pair-crossed." + (marker ? "marker" : "bridged");
         return new Finding(id(), marker ? Severity.NOTE : Severity.WARNING, Pin.terminals(halves),

@@ -28,7 +28,10 @@ final class PartNeeded implements Rule {
         Circuit circuit = Circuit.of(derived);
         for (End end : derived.job().ends()) {
             List<Pin> here = derived.pins().stream().filter(p -> p.isAt(end.name())).toList();
-            add(found, "led", Severity.WARNING, here.stream().filter(p -> isBareLed(circuit, p)).toList());
+            // lights with a supply of their own mostly have their resistors
+            add(found, "led", here.stream().anyMatch(p -> p.is(Direction.SUPPLY_IN))
+                    ? Severity.NOTE
+                    : Severity.WARNING, here.stream().filter(p -> isBareLed(circuit, p)).toList());
             add(found, "coil", Severity.WARNING,
                     here.stream().filter(p -> isUnclampedCoil(circuit, p)).toList());
         }
@@ -60,13 +63,13 @@ final class PartNeeded implements Rule {
         return circuit.pins(node).stream().anyMatch(p -> !p.isApart(led) && p.has(Level.LED));
     }
 
-    /** A coil that an output of its own volts switches, without a diode at either side. */
+    /** A coil that an open output switches, without a diode at either side; outputs of IEC 61131-2 clamp it themselves. */
     private static boolean isUnclampedCoil(Circuit circuit, Pin pin) {
         int node = circuit.node(pin.terminal());
         return pin.has(Level.COIL) && !pin.is(Direction.OUT) && circuit.pins(node).stream()
                 .anyMatch(p -> p.isApart(pin) && p.is(Direction.OUT)
                         && p.level().filter(Level::isOpen).isPresent()
-                        && !p.has(Level.CONTACT))
+                        && !p.has(Level.CONTACT) && !p.has(Level.PLC_24V))
                 && circuit.parts().stream()
                         .noneMatch(p -> p.is(PartKind.DIODE) && (p.from() == node || p.to() == node));
     }

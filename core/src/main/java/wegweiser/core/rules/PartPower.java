@@ -63,11 +63,12 @@ final class PartPower implements Rule {
             return Optional.empty();
         }
         // nothing says which diode it is: one for an ampere is as usual in a supply as the smallest
-        boolean may = branch.diode() && inSupply && part.watts().isEmpty() && part.amps().isEmpty()
-                && amps <= RECTIFIER_AMPS;
+        boolean unsaid = branch.diode() && part.watts().isEmpty() && part.amps().isEmpty();
+        boolean may = unsaid && inSupply && amps <= RECTIFIER_AMPS;
         return Optional.of(new Finding(id(), may ? Severity.WARNING : Severity.ERROR,
                 List.of(wired.link().from(), wired.link().to().orElseThrow()),
-                Words.say("rule.part-power.message", wired.link().from(), wired.link().to().orElseThrow(),
+                Words.say("rule.part-power." + (unsaid ? "unsaid" : "message"), wired.link().from(),
+                        wired.link().to().orElseThrow(),
                         Words.number(watts), Words.number(rated), Words.number(amps)),
                 branch.diode() && inSupply
                         ? Words.say("rule.part-power.diode", Words.number(amps * DIODE_RESERVE))

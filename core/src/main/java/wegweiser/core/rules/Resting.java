@@ -18,8 +18,8 @@ import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
 
 /**
- * Where lines lie while nothing drives them, held against what stands on them: on the rail that a resistor of the plan leads
- * to, or on the supply of the board whose pull-up is on the line. O(nets x parts) by nodal analysis, once.
+ * Where lines rest while nothing drives them, checked against the inputs on them: at the rail that a resistor of the plan
+ * pulls to, or at the supply of the board whose pull-up is on the line. O(nets x parts) by nodal analysis, once.
  */
 final class Resting {
     private Resting() {}
@@ -36,7 +36,7 @@ final class Resting {
                 .filter(f -> f.terminals().stream().noneMatch(told::contains))).toList();
     }
 
-    /** Inputs on a net that resistors hold to a rail above what they stand; a driver of the line holds it elsewhere. */
+    /** Inputs on a net that resistors pull to a rail above their limit; a driver of the line holds it elsewhere. */
     private static List<Finding> onRails(Derived derived, String rule) {
         Circuit circuit = Circuit.of(derived);
         if (circuit.parts().isEmpty()) {
@@ -98,9 +98,9 @@ final class Resting {
             List<Pin> high = pins.stream().filter(p -> p.isAt(key.get(0))).toList();
             List<Pin> low = pins.stream().filter(p -> p.isAt(key.get(1))).toList();
             List<Terminal> where = Stream.concat(high.stream(), low.stream()).map(Pin::terminal).toList();
-            all.add(new Finding(rule, Severity.ERROR, where,
+            all.add(new Finding(rule, Severity.WARNING, where,
                     Words.say("rule.level-clash.boards", Pin.words(high), key.get(2), Pin.words(low),
-                            key.get(3), high.size(), low.size()),
+                            key.get(3), high.size()),
                     Words.say("rule.level-clash.boards.remedy"), Optional.empty()));
         });
         return all;

@@ -1,8 +1,11 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
@@ -20,16 +23,30 @@ final class SupplyToGround implements Rule {
 
     @Override
     public List<Finding> check(Derived derived) {
-        List<Finding> found = new ArrayList<>();
+        // plus and minus that changed places are one slip
+        Map<List<String>, List<List<Pin>>> shorts = new LinkedHashMap<>();
         for (List<Pin> net : derived.netsOfPins()) {
             boolean supply = net.stream().anyMatch(Pin::isSupply);
             boolean ground = net.stream().anyMatch(p -> p.is(Direction.GROUND) || p.is(Direction.SHIELD));
             if (supply && ground) {
-                found.add(Finding.of(id(), Severity.ERROR, Pin.terminals(net), Pin.words(net)));
+                shorts.computeIfAbsent(net.stream().map(p -> p.terminal().end()).distinct().sorted().toList(),
+                        _ -> new ArrayList<>()).add(net);
             }
         }
+        List<Finding> found = new ArrayList<>();
+        shorts.values().forEach(nets -> found.add(finding(nets)));
         derived.job().ends().forEach(e -> closing(derived, e).ifPresent(found::add));
         return found;
+    }
+
+    private Finding finding(List<List<Pin>> nets) {
+        List<Pin> all = nets.stream().flatMap(List::stream).toList();
+        return nets.size() == 1
+                ? Finding.of(id(), Severity.ERROR, Pin.terminals(all), Pin.words(all))
+                : new Finding(id(), Severity.ERROR, Pin.terminals(all),
+                        Words.say("rule.supply-to-ground.several", nets.size(),
+                                nets.stream().map(Pin::words).collect(Collectors.joining("; "))),
+                        Words.say("rule.supply-to-ground.several.remedy"), Optional.empty());
     }
 
     /** A contact that closes with a supply on one side and a ground on the other, and nothing in between. */

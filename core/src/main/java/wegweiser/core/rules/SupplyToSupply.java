@@ -22,7 +22,7 @@ final class SupplyToSupply implements Rule {
         for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> sources = net.stream().filter(p -> p.is(Direction.SUPPLY_OUT)).toList();
             if (sources.stream().anyMatch(p -> !sameOutput(p, sources.getFirst()))) {
-                boolean charged = sources.stream().allMatch(SupplyName::isBattery);
+                boolean charged = mayCharge(derived, net, sources);
                 found.add(charged
                         ? new Finding(id(), Severity.WARNING, Pin.terminals(sources),
                                 Words.say("rule.supply-to-supply.charged", Pin.words(sources)),
@@ -31,6 +31,14 @@ final class SupplyToSupply implements Rule {
             }
         }
         return found;
+    }
+
+    /** Batteries of which one may be the contact of a charger: there is another supply at it, or nothing else on the net. */
+    private static boolean mayCharge(Derived derived, List<Pin> net, List<Pin> sources) {
+        return sources.stream().allMatch(SupplyName::isBattery)
+                && (net.stream().noneMatch(p -> p.is(Direction.SUPPLY_IN))
+                        || derived.pins().stream().anyMatch(p -> p.isSupply() && !SupplyName.isBattery(p)
+                                && sources.stream().anyMatch(s -> !s.isApart(p))));
     }
 
     private static boolean sameOutput(Pin a, Pin b) {

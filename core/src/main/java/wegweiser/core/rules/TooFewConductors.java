@@ -69,13 +69,16 @@ final class TooFewConductors implements Rule {
         List<String> alone = returns.stream()
                 .filter(net -> net.stream().anyMatch(TooFewConductors::isOfOneLine))
                 .map(net -> net.getFirst().words()).toList();
+        if (conductors(derived, cable) < cable.conductors().size()) {
+            found.add(Words.say("rule.too-few-conductors.earth"));
+        }
         if (shared.size() > 1) {
             found.add(Words.say("rule.too-few-conductors.shared", Words.list(shared)));
         }
         if (!alone.isEmpty()) {
             found.add(Words.say("rule.too-few-conductors.alone", Words.list(alone)));
         }
-        List<String> would = Cables.all().stream().filter(c -> c.conductors().size() >= nets)
+        List<String> would = Cables.all().stream().filter(c -> conductors(derived, c) >= nets)
                 .filter(c -> c.isScreened() == cable.isScreened() && c.flat() == cable.flat())
                 .filter(c -> c.pairs().isEmpty() == cable.pairs().isEmpty())
                 .sorted(Comparator.comparingInt(c -> c.conductors().size())).limit(2)

@@ -1,6 +1,7 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -16,6 +17,9 @@ import wegweiser.core.words.Words;
 
 /** A gauge that a contact does not take, the thicker conductors of a cable included, or a solid core where it breaks. */
 final class WireDoesNotFit implements Rule {
+    private static final Set<Termination> HOLDS_THIN = EnumSet.of(Termination.SCREW, Termination.SOLDER_CUP,
+            Termination.JACK_SOLDER);
+
     @Override
     public String id() {
         return "wire-does-not-fit";
@@ -32,8 +36,7 @@ final class WireDoesNotFit implements Rule {
             }
             for (int awg : gauges(derived, cable)) {
                 if (awg < type.ratings().thickestAwg() || awg > type.ratings().thinnestAwg()) {
-                    found.add(Finding.of(id(), Severity.ERROR, List.of(), cable.title(), awg, type.title(),
-                            type.ratings().thickestAwg(), type.ratings().thinnestAwg()));
+                    found.add(gauge(awg, cable, type));
                 }
             }
             if (cable.stranded() && type.termination() == Termination.PUNCH_DOWN) {
@@ -51,6 +54,17 @@ final class WireDoesNotFit implements Rule {
             }
         }
         return found;
+    }
+
+    /** A wire that is too thin for a screw may be folded or put in a ferrule; one for solder holds anyway. */
+    private Finding gauge(int awg, CableStock cable, ConnectorType type) {
+        boolean held = awg > type.ratings().thinnestAwg() && HOLDS_THIN.contains(type.termination());
+        Finding finding = Finding.of(id(), held ? Severity.WARNING : Severity.ERROR, List.of(), cable.title(),
+                awg, type.title(), type.ratings().thickestAwg(), type.ratings().thinnestAwg());
+        return held
+                ? new Finding(id(), finding.severity(), List.of(), finding.message(),
+                        Words.say("rule.wire-does-not-fit.thin.remedy"), Optional.empty())
+                : finding;
     }
 
     private Finding note(String which, CableStock cable, ConnectorType type) {

@@ -261,6 +261,11 @@ public enum Level implements HasId {
         return drive.style() == Style.PULLS_LOW || drive.style() == Style.PULLS_HIGH;
     }
 
+    /** Whether an output of it only pulls its line to its ground. */
+    public boolean pullsLow() {
+        return drive.style() == Style.PULLS_LOW;
+    }
+
     /** Whether the line is low and high to the two states of a bit, so that volts can be followed through parts. */
     public boolean isLogic() {
         return is(Kind.LOGIC) || is(Kind.SENSOR);

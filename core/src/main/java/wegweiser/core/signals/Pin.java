@@ -52,7 +52,7 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
 
     /**
      * The canonical name, but where direction, level or the other rows of the end say that the usual meaning is not meant:
-     * a return that is an input, Q of logic, L+ beside R+.
+     * a return that is an input, Q of logic, L+ beside R+, R beside G and B.
      */
     private static String signal(End end, PinRow row) {
         String said = row.signal().or(row::name).orElse("");
@@ -62,10 +62,16 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
         boolean logic = canonical.equals("OUT1") && plain.equals("Q")
                 && Level.of(row).filter(l -> !l.isOfTwoWires())
                         .isPresent();
+        boolean colour = canonical.equals("RIGHT") && plain.equals("R") && hasNames(end, "G", "B");
         String printed = row.name().map(Pin::bare).filter(Pin::isChannel).orElse(plain);
         return isChannel(printed) && areChannels(end, row)
                 ? printed.replace("L", "LEFT").replace("R", "RIGHT")
-                : ground || logic ? plain.replace(" ", "") : canonical;
+                : ground || logic || colour ? plain.replace(" ", "") : canonical;
+    }
+
+    private static boolean hasNames(End end, String... names) {
+        return end.pinout().stream().map(r -> bare(r.signal().or(r::name).orElse(""))).toList()
+                .containsAll(List.of(names));
     }
 
     private static String bare(String name) {

@@ -52,7 +52,7 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
 
     /**
      * The canonical name, but where direction, level or the other rows of the end say that the usual meaning is not meant:
-     * a return that is an input, Q of logic, L+ beside R+, R beside G and B.
+     * a return that is an input, Q of logic, L+ beside R+, R beside G and B, L beside R.
      */
     private static String signal(End end, PinRow row) {
         String said = row.signal().or(row::name).orElse("");
@@ -63,10 +63,11 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
                 && Level.of(row).filter(l -> !l.isOfTwoWires())
                         .isPresent();
         boolean colour = canonical.equals("RIGHT") && plain.equals("R") && hasNames(end, "G", "B");
+        boolean left = plain.equals("L") && hasNames(end, "R");
         String printed = row.name().map(Pin::bare).filter(Pin::isChannel).orElse(plain);
         return isChannel(printed) && areChannels(end, row)
                 ? printed.replace("L", "LEFT").replace("R", "RIGHT")
-                : ground || logic || colour ? plain.replace(" ", "") : canonical;
+                : left ? "LEFT" : ground || logic || colour ? plain.replace(" ", "") : canonical;
     }
 
     private static boolean hasNames(End end, String... names) {

@@ -1,6 +1,7 @@
 package wegweiser.core.signals;
 
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -19,6 +20,10 @@ public final class SupplyName {
             "SUPPLYOUT", "SUPPLYIN", "POWEROUT", "POWERIN", "DC", "DCOUT", "AC", "VOUT", "L+", "UV",
             "MAINSUPPLY",
             "AUSGANG", "EINGANG");
+
+    /** Other names of one load. */
+    private static final Map<String, String> SAME = Map.of("VM", "MOTOR", "VMOT", "MOTOR", "VMOTOR", "MOTOR",
+            "MOT", "MOTOR", "STOP", "BRAKE", "STOPLIGHT", "BRAKE", "BRAKELIGHT", "BRAKE");
 
     private SupplyName() {}
 
@@ -42,6 +47,7 @@ public final class SupplyName {
         String left = VOLTS.matcher(name).replaceAll(" ").strip();
         String canonical = Signals.canonical(left);
         boolean letters = canonical.chars().filter(Character::isLetter).count() > 1;
-        return !letters || PLAIN.contains(canonical) ? "" : canonical.toUpperCase(Locale.ROOT);
+        String capitals = canonical.toUpperCase(Locale.ROOT);
+        return !letters || PLAIN.contains(canonical) ? "" : SAME.getOrDefault(capitals, capitals);
     }
 }

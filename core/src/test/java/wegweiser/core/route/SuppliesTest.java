@@ -41,6 +41,24 @@ class SuppliesTest {
     }
 
     @Test
+    void leftBesideRightIsNoSpareSourceAndOtherWordsForOneLoadAreKnown() {
+        Job trailer = TextJob.of(
+                "A terminal-4; 1 L supply-out 12V; 2 R supply-out 12V; 3 BRAKE supply-out 12V; 4 GND ground",
+                "B terminal-4; 1 LEFT supply-in 12V; 2 RIGHT supply-in 12V; 3 STOP supply-in 12V; 4 31 ground");
+        assertThat(joined(trailer)).containsExactlyInAnyOrder("A.1-B.1", "A.2-B.2", "A.3-B.3", "A.4-B.4");
+        Job focuser = TextJob.of("A terminal-3; 1 VMOT supply-out 12V; 2 VLOGIC supply-out 5V; 3 GND ground",
+                "B terminal-3; 1 VM supply-in 12V; 2 VDD supply-in 5V; 3 GND ground");
+        assertThat(joined(focuser)).containsExactlyInAnyOrder("A.1-B.1", "A.2-B.2", "A.3-B.3");
+        Job unlike = TextJob.of("A terminal-3; 1 L supply-out 12V; 2 R supply-out 12V; 3 GND ground",
+                "B terminal-3; 1 LEFT supply-in 12V; 2 HORN supply-in 12V; 3 GND ground");
+        assertThat(joined(unlike)).containsExactlyInAnyOrder("A.1-B.1", "A.3-B.3");
+    }
+
+    private static List<String> joined(Job job) {
+        return best(job).links().stream().map(l -> l.from() + "-" + l.to().orElseThrow()).toList();
+    }
+
+    @Test
     void namesThatArePrintedCountWhereSignalsAreAlike() {
         Job job = TextJob.of(
                 "A terminal-3; 1 V+ supply-out 12V name=FAN; 2 V+ supply-out 12V name=HEATER; 3 GND ground",

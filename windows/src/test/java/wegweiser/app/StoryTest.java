@@ -26,6 +26,7 @@ class StoryTest extends WindowTest {
                 () -> shows("are both terminals (DTE): the cable must be crossed"));
 
         keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        await("the bench of Trace", () -> lookup("#fixture").tryQuery().isPresent());
         clickOn("#fixture").clickOn("bridged groups");
         await("a first touch", this::isAsked);
         assertThat(job().readings()).isEmpty();

@@ -92,8 +92,8 @@ public final class Mains implements Rule {
             found.addAll(neutral);
         }
         // a small motor has these three too, but no protective earth
-        List<Pin> phases = PHASES.stream().flatMap(names -> called(pins, names).stream()).toList();
-        if (phases.size() == PHASES.size() && !earth.isEmpty()) {
+        List<Pin> phases = earth.isEmpty() ? List.of() : PHASES.stream().flatMap(names -> called(pins, names).stream()).toList();
+        if (phases.size() == PHASES.size()) {
             found.addAll(phases);
         }
         return found;

@@ -92,7 +92,9 @@ public final class Mains implements Rule {
             found.addAll(neutral);
         }
         // a small motor has these three too, but no protective earth
-        List<Pin> phases = earth.isEmpty() ? List.of() : PHASES.stream().flatMap(names -> called(pins, names).stream()).toList();
+        List<Pin> phases = earth.isEmpty()
+                ? List.of()
+                : PHASES.stream().flatMap(names -> called(pins, names).stream()).toList();
         if (phases.size() == PHASES.size()) {
             found.addAll(phases);
         }

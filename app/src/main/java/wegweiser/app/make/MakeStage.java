@@ -24,6 +24,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import wegweiser.app.actions.Action;
 import wegweiser.app.actions.Keys;
+import wegweiser.app.controls.DangerLine;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Background;
@@ -36,7 +37,6 @@ import wegweiser.core.make.BenchProgress;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
-import wegweiser.core.route.NoWay;
 import wegweiser.core.rules.Mains;
 import wegweiser.files.workshop.ShelfFile;
 
@@ -52,7 +52,7 @@ public final class MakeStage implements StageView {
     private final MaterialsPanel materials;
     private final StepDock dock = new StepDock(this::done, this::back, this::skip);
     private final VBox hint;
-    private final Label refused = new Label();
+    private final DangerLine danger = new DangerLine();
     private final ScrollPane right;
     private final HBox view;
     private final Timeline clock = new Timeline(new KeyFrame(Duration.seconds(1), _ -> tick()));
@@ -62,7 +62,7 @@ public final class MakeStage implements StageView {
     private int running;
     private List<?> drawn = List.of();
 
-    private record Shown(Job job, List<Step> steps, MaterialsPanel.Laid laid, String refused) {}
+    private record Shown(Job job, List<Step> steps, MaterialsPanel.Laid laid, boolean refused) {}
 
     public MakeStage(Session session, Choices choices, Overlay overlay, Consumer<StageId> go) {
         this.session = session;
@@ -79,13 +79,8 @@ public final class MakeStage implements StageView {
         hand.setOnMouseClicked(_ -> choices.rightHandedProperty().set(!choices.rightHandedProperty().get()));
         hint = Panels.hint(t("make.none", StageId.ROUTE.shown()), t("empty.go-route"),
                 () -> go.accept(StageId.ROUTE));
-        refused.setWrapText(true);
-        refused.setId("refused");
-        refused.getStyleClass().add("caution");
-        refused.managedProperty().bind(refused.visibleProperty());
-        refused.setVisible(false);
         middle = new StepView(choices, this::fitScreen);
-        VBox sheet = Panels.sheet(refused, middle, hint);
+        VBox sheet = Panels.sheet(danger, middle, hint);
         ScrollPane center = Panels.scroll(sheet);
         center.setFitToHeight(true);
         center.getStyleClass().add("sheet-scroll");
@@ -135,16 +130,15 @@ public final class MakeStage implements StageView {
         Path file = session.file().orElse(Path.of(""));
         background.run(
                 () -> new Shown(job, BenchSteps.of(derived, right), MaterialsPanel.Laid.of(file, job, shelf),
-                        Mains.isIn(derived) ? String.join(" ", NoWay.because(derived)) : ""),
+                        Mains.isIn(derived)),
                 this::show);
     }
 
     private void show(Shown s) {
         boolean sameSteps = keys(shown.steps()).equals(keys(s.steps()));
         shown = new BenchProgress(s.steps(), s.job(), Instant.now());
-        refused.setText(s.refused());
-        refused.setVisible(!s.refused().isEmpty());
-        right.setVisible(s.refused().isEmpty());
+        danger.show(s.job());
+        right.setVisible(!s.refused());
         hand.setText(t(choices.rightHandedProperty().get() ? "make.right" : "make.left"));
         if (!sameSteps || current >= s.steps().size()
                 || shown.state(s.steps().get(current)) != BenchProgress.State.OPEN) {
@@ -172,7 +166,7 @@ public final class MakeStage implements StageView {
         }
         drawn = picture;
         boolean empty = shown.steps().isEmpty();
-        hint.setVisible(empty && !refused.isVisible());
+        hint.setVisible(empty && right.isVisible());
         middle.setVisible(!empty);
         steps.show(shown, current);
         running = shown.running().size();

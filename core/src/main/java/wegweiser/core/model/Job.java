@@ -157,6 +157,11 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
                 ladderValues, simulation, schools, basis, kept, extra);
     }
 
+    /** The same with another link in the place of one. */
+    public Job replacing(Link link, Link other) {
+        return withLinks(links.stream().map(l -> l.equals(link) ? other : l).toList());
+    }
+
     public Job withReadings(List<Reading> newReadings) {
         return new Job(version, title, ends, cable, links, newReadings, connectors, waivers, done, skipped,
                 waiting, setAside,

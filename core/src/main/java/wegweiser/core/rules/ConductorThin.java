@@ -10,12 +10,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.electrical.Ampacity;
 import wegweiser.core.electrical.Copper;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
-import wegweiser.core.model.Schools;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
@@ -54,24 +52,23 @@ final class ConductorThin implements Rule {
         back.forEach((end, amps) -> add(Runs.to(derived, cable, Grounds.shared(derived, end), end), amps,
                 carried));
         List<Finding> found = new ArrayList<>();
-        boolean alone = cable.conductors().size() == 1 && derived.job().schools().current()
-                .filter(c -> c == Schools.Current.FREE_AIR).isPresent();
         Map<List<Object>, List<Wire>> thin = new LinkedHashMap<>();
-        carried.forEach((wire, amps) -> severity(wire, amps, loaded(wire, carried), alone)
+        carried.forEach((wire, amps) -> severity(wire, amps, loading(derived, wire, carried))
                 .ifPresent(severity -> thin.computeIfAbsent(List.of(wire.stretch(), wire.awg(), severity),
                         _ -> new ArrayList<>()).add(wire)));
         // there and back is one cable that is too thin
         thin.forEach((key, wires) -> {
-            Finding finding = finding((Severity) key.getLast(), wires, carried, alone);
+            Finding finding = finding((Severity) key.getLast(), wires, carried,
+                    loading(derived, wires.getFirst(), carried));
             found.add(fix(derived, cable, wires, carried).map(finding::withFix).orElse(finding));
         });
         return found;
     }
 
-    /** How many conductors carry current between the same two ends as this one. */
-    private static int loaded(Wire wire, Map<Wire, Double> carried) {
-        return (int) carried.entrySet().stream().filter(e -> e.getValue() > 0)
-                .map(Map.Entry::getKey).filter(w -> w.stretch().equals(wire.stretch())).distinct().count();
+    /** Counted are the conductors that carry current between the same two ends as this one. */
+    private static Loading loading(Derived derived, Wire wire, Map<Wire, Double> carried) {
+        return Loading.of(derived, (int) carried.entrySet().stream().filter(e -> e.getValue() > 0)
+                .map(Map.Entry::getKey).filter(w -> w.stretch().equals(wire.stretch())).distinct().count());
     }
 
     /** A wire is looked at from both its ends; what it carries is the more of the two. */
@@ -83,30 +80,22 @@ final class ConductorThin implements Rule {
         }
     }
 
-    private static double usual(Wire wire, int loaded, boolean alone) {
-        return alone ? Ampacity.freeAir(wire.awg()) : Ampacity.usual(wire.awg(), loaded);
-    }
-
-    private static double hot(Wire wire, int loaded, boolean alone) {
-        return alone ? Ampacity.freeAir(wire.awg()) : Ampacity.hot(wire.awg(), loaded);
-    }
-
-    private static Optional<Severity> severity(Wire wire, double amps, int loaded, boolean alone) {
-        return amps > hot(wire, loaded, alone)
+    private static Optional<Severity> severity(Wire wire, double amps, Loading loading) {
+        return amps > loading.hot(wire.awg())
                 ? Optional.of(Severity.ERROR)
-                : Optional.of(Severity.WARNING).filter(_ -> amps > NOMINAL * usual(wire, loaded, alone));
+                : Optional.of(Severity.WARNING).filter(_ -> amps > NOMINAL * loading.usual(wire.awg()));
     }
 
-    private Finding finding(Severity severity, List<Wire> wires, Map<Wire, Double> carried, boolean alone) {
+    private Finding finding(Severity severity, List<Wire> wires, Map<Wire, Double> carried,
+            Loading loading) {
         Wire first = wires.getFirst();
-        int loaded = loaded(first, carried);
         double most = wires.stream().mapToDouble(carried::get).max().orElseThrow();
         return Finding.of(id(), severity,
                 wires.stream().flatMap(w -> w.where().stream()).distinct().sorted().toList(),
                 colours(wires), first.awg(), Words.decimals(most, 1),
-                Words.decimals(usual(first, loaded, alone), 1), Words.decimals(hot(first, loaded, alone), 1),
+                Words.decimals(loading.usual(first.awg()), 1), Words.decimals(loading.hot(first.awg()), 1),
                 Words.list(wires.stream().map(w -> w.where().getFirst()).distinct().sorted().toList()),
-                Words.number(Copper.squareMm(first.awg())), loaded, wires.size());
+                Words.number(Copper.squareMm(first.awg())), loading.cores(), wires.size());
     }
 
     /** Their conductors with a space behind them; empty where none is chosen yet. */
@@ -122,30 +111,25 @@ final class ConductorThin implements Rule {
         Derived now = derived;
         List<Fix> fixes = new ArrayList<>();
         for (Wire wire : wires) {
-            Optional<Fix> fix = doubled(now, cable, wire, carried.get(wire), loaded(wire, carried));
+            Optional<Fix> fix = doubled(now, cable, wire, carried.get(wire),
+                    loading(derived, wire, carried));
             if (fix.isEmpty()) {
                 return Optional.empty();
             }
             fixes.add(fix.get());
             now = Derived.of(fix.get().edit().apply(now.job()));
         }
-        return Optional.of(new Fix(Words.list(fixes.stream().map(Fix::label).toList()), job -> {
-            Job doubled = job;
-            for (Fix fix : fixes) {
-                doubled = fix.edit().apply(doubled);
-            }
-            return doubled;
-        }));
+        return Optional.of(Fix.all(fixes));
     }
 
     /** So many conductors beside the thin one that none is too thin any more, where as many are spare. */
     private static Optional<Fix> doubled(Derived derived, CableStock cable, Wire wire, double amps,
-            int loaded) {
+            Loading loading) {
         Set<String> used = derived.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
                 .collect(Collectors.toSet());
         int more = 1;
         while (more < cable.conductors().size()
-                && amps / (more + 1) > Ampacity.usual(wire.awg(), loaded * (more + 1))) {
+                && amps / (more + 1) > loading.times(more + 1).usual(wire.awg())) {
             more++;
         }
         int wanted = more;

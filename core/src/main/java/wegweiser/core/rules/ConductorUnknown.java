@@ -1,15 +1,17 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
-/** A conductor that the cable does not have, or a wire along the cable that was given none while others were. */
+/** A conductor that the cable does not have, or wires along the cable that were given none while others were. */
 final class ConductorUnknown implements Rule {
     @Override
     public String id() {
@@ -26,18 +28,29 @@ final class ConductorUnknown implements Rule {
         // where there are too few, that is the cause and is told
         boolean given = derived.job().links().stream().anyMatch(l -> l.conductor().isPresent())
                 && new TooFewConductors().check(derived).isEmpty();
+        Map<String, Link> strange = new LinkedHashMap<>();
+        List<Link> without = new ArrayList<>();
         for (Link link : derived.job().links()) {
-            if (link.conductor().isPresent() && !ScreenLinks.isScreen(link)
-                    && !cable.conductors().contains(link.conductor().get())) {
-                found.add(Finding.of(id(), Severity.ERROR, List.of(link.from()), link.conductor().get(),
-                        cable.title(), Words.list(cable.conductors()), link.from()));
-            } else if (given && link.conductor().isEmpty() && link.isCopper() && !link.isWithinOneEnd()
-                    && !ScreenLinks.isScreen(link)) {
-                List<Terminal> where = List.of(link.from(), link.to().orElseThrow());
-                found.add(new Finding(id(), Severity.WARNING, where,
-                        Words.say("rule.conductor-unknown.none", where.get(0), where.get(1)),
-                        Words.say("rule.conductor-unknown.none.remedy"), Optional.empty()));
+            if (ScreenLinks.isScreen(link)) {
+                continue;
             }
+            if (link.conductor().filter(c -> !cable.conductors().contains(c)).isPresent()) {
+                strange.putIfAbsent(link.conductor().get(), link);
+            } else if (given && link.conductor().isEmpty() && link.isCopper() && !link.isWithinOneEnd()) {
+                without.add(link);
+            }
+        }
+        if (!strange.isEmpty()) {
+            List<Terminal> where = strange.values().stream().map(Link::from).toList();
+            found.add(Finding.of(id(), Severity.ERROR, where, Words.list(List.copyOf(strange.keySet())),
+                    cable.title(), Words.list(cable.conductors()), Words.list(where)));
+        }
+        if (!without.isEmpty()) {
+            found.add(Finding.variant(id(), "none", Severity.WARNING,
+                    without.stream().flatMap(l -> Stream.of(l.from(), l.to().orElseThrow())).toList(),
+                    Words.list(without.stream()
+                            .map(l -> Words.say("diagnosis.place", l.from(), l.to().orElseThrow())).toList()),
+                    without.size()));
         }
         return found;
     }

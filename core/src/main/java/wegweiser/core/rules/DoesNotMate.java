@@ -2,7 +2,6 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.End;
@@ -26,9 +25,8 @@ final class DoesNotMate implements Rule {
             }
             boolean loose = cable.matesLooselyWith(port);
             Finding finding = loose
-                    ? new Finding(id(), Severity.WARNING, List.of(),
-                            Words.say("rule.does-not-mate.loose", end.name(), cable.title(), port.title()),
-                            Words.say("rule.does-not-mate.loose.remedy"), Optional.empty())
+                    ? Finding.variant(id(), "loose", Severity.WARNING, List.of(), end.name(), cable.title(),
+                            port.title())
                     : Finding.of(id(), Severity.ERROR, List.of(), end.name(), cable.title(), end.device(),
                             port.title());
             String fitting = port.family() + "-" + port.gender().opposite().id();

@@ -7,7 +7,6 @@ import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Link;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.words.Words;
 
 /** Green and yellow on anything but an earth, or a protective earth on another colour (IEC 60445). */
 final class EarthColour implements Rule {
@@ -40,9 +39,7 @@ final class EarthColour implements Rule {
                 .filter(p -> p.isProtectiveEarth() && link.touches(p.terminal())).toList();
         return !coloured || earths.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Finding(id(), Severity.ERROR, Pin.terminals(earths),
-                        Words.say("rule.earth-colour.other", Pin.words(earths),
-                                link.conductor().orElseThrow(), earths.size()),
-                        Words.say("rule.earth-colour.other.remedy"), Optional.empty()));
+                : Optional.of(Finding.variant(id(), "other", Severity.ERROR, Pin.terminals(earths),
+                        Pin.words(earths), link.conductor().orElseThrow(), earths.size()));
     }
 }

@@ -26,6 +26,19 @@ public record Finding(String rule, Severity severity, List<Terminal> terminals, 
                 Words.say("rule." + rule + ".remedy", args), Optional.empty());
     }
 
+    /**
+     * A finding with one of several sentences of its rule, {@code rule.ID.WHICH}; its remedy is {@code rule.ID.WHICH.remedy},
+     * or where there is none that of the rule.
+     */
+    static Finding variant(String rule, String which, Severity severity, List<Terminal> terminals,
+            Object... args) {
+        String key = "rule." + rule + "." + which;
+        return new Finding(rule, severity, terminals, Words.say(key, args),
+                Words.sayIfThere(key + ".remedy", args)
+                        .orElseGet(() -> Words.say("rule." + rule + ".remedy", args)),
+                Optional.empty());
+    }
+
     /** The finding for a supply that no source of the right voltage feeds. */
     public static Finding refusedSupply(Pin source, Pin sink) {
         return of("supply-voltage", Severity.ERROR, List.of(source.terminal(), sink.terminal()),

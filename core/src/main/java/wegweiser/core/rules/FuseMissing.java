@@ -30,11 +30,9 @@ final class FuseMissing implements Rule {
             boolean strong = ways.isStrong(source);
             List<Link> unfused = strong || ways.mayBeStrong(source) ? ways.unfused(source) : List.of();
             if (!unfused.isEmpty()) {
-                Finding finding = new Finding(id(), strong ? Severity.WARNING : Severity.NOTE,
-                        List.of(source.terminal()), Words.say(strong
-                                ? "rule.fuse-missing.message"
-                                : "rule.fuse-missing.unsaid", source.words(), ways(unfused, source)),
-                        Words.say("rule.fuse-missing.remedy"), Optional.empty());
+                Finding finding = Finding.variant(id(), strong ? "message" : "unsaid",
+                        strong ? Severity.WARNING : Severity.NOTE, List.of(source.terminal()),
+                        source.words(), ways(unfused, source));
                 found.add(fix(derived, unfused, source).map(finding::withFix).orElse(finding));
             }
         }
@@ -53,16 +51,13 @@ final class FuseMissing implements Rule {
         return unfused.stream().filter(l -> l.touches(source.terminal()) && l.part().isEmpty()).findFirst()
                 .map(l -> {
                     Link fused = l.withPart(Part.of(PartKind.FUSE));
-                    FuseWays then = FuseWays
-                            .of(Derived.of(derived.job().withLinks(derived.job().links().stream()
-                                    .map(k -> k.equals(l) ? fused : k).toList())));
+                    FuseWays then = FuseWays.of(Derived.of(derived.job().replacing(l, fused)));
                     OptionalDouble amps = FuseWays.fitting(then.load(fused), then.carried(fused));
                     Link fitted = amps.isPresent() ? l.withPart(Part.fuse(amps.getAsDouble())) : fused;
                     return new Fix(amps.isPresent()
                             ? Words.say("fix.fuse-of", Words.number(amps.getAsDouble()), source.terminal())
                             : Words.say("fix.fuse", source.terminal()),
-                            job -> job.withLinks(
-                                    job.links().stream().map(k -> k.equals(l) ? fitted : k).toList()));
+                            job -> job.replacing(l, fitted));
                 });
     }
 }

@@ -20,10 +20,12 @@ import wegweiser.core.electrical.Ampacity;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.SupplyName;
+import wegweiser.core.words.Words;
 
 /** Which ways lead from a battery, what lies behind a fuse, and how large a fuse may be there. O(links) each. */
 public final class FuseWays {
@@ -91,11 +93,32 @@ public final class FuseWays {
                 .filter(l -> reached.contains(l.from())).toList();
     }
 
+    /**
+     * A fuse of the plan.
+     *
+     * @param amps at which it blows
+     * @param load what the loads behind it take, in A
+     * @param carried what the conductors behind it carry, in A
+     */
+    record Fitted(Link link, double amps, OptionalDouble load, OptionalDouble carried) {
+        /** That its size is wrong, beside a limit in A; with a fuse that fits, where one does. */
+        Finding finding(String rule, Severity severity, double limit) {
+            Terminal to = link.to().orElseThrow();
+            Finding finding = Finding.of(rule, severity, List.of(link.from(), to), Words.number(amps),
+                    link.from(), to, Words.decimals(limit, 1));
+            OptionalDouble fits = fitting(load, carried);
+            return fits.isEmpty()
+                    ? finding
+                    : finding.withFix(new Fix(Words.say("fix.fuse-amps", Words.number(fits.getAsDouble())),
+                            job -> job.replacing(link, link.withPart(Part.fuse(fits.getAsDouble())))));
+        }
+    }
+
     /** All fuses of a plan that say at how many amps they blow. */
-    List<Link> fuses() {
-        return derived.job().links().stream()
-                .filter(l -> l.is(PartKind.FUSE) && l.to().isPresent()
-                        && l.part().orElseThrow().amps().isPresent())
+    List<Fitted> fitted() {
+        return derived.job().links().stream().filter(l -> l.is(PartKind.FUSE) && l.to().isPresent())
+                .flatMap(l -> l.part().orElseThrow().amps().stream()
+                        .mapToObj(amps -> new Fitted(l, amps, load(l), carried(l))))
                 .toList();
     }
 

@@ -7,7 +7,6 @@ import java.util.regex.Pattern;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
-import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
@@ -58,15 +57,7 @@ final class HandshakeOpen implements Rule {
     /** All that can be looped back at once. */
     private static Optional<Fix> loops(Derived derived, List<Pin> waiting) {
         List<Fix> fixes = waiting.stream().map(p -> loop(derived, p)).flatMap(Optional::stream).toList();
-        return fixes.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Fix(Words.list(fixes.stream().map(Fix::label).toList()), job -> {
-                    Job looped = job;
-                    for (Fix fix : fixes) {
-                        looped = fix.edit().apply(looped);
-                    }
-                    return looped;
-                }));
+        return fixes.isEmpty() ? Optional.empty() : Optional.of(Fix.all(fixes));
     }
 
     private static Optional<Fix> loop(Derived derived, Pin waiting) {

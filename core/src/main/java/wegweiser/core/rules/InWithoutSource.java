@@ -4,14 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Counterparts;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Signals;
-import wegweiser.core.words.Words;
 
 /** A data input on which nothing talks, or loads that are joined with nothing to feed them. */
 final class InWithoutSource implements Rule {
@@ -41,9 +39,8 @@ final class InWithoutSource implements Rule {
         for (List<Pin> net : derived.netsOfPins()) {
             List<Pin> loads = net.stream().filter(p -> p.is(Direction.SUPPLY_IN)).toList();
             if (Feed.ends(loads).size() > 1 && net.stream().noneMatch(p -> p.is(Direction.SUPPLY_OUT))) {
-                found.add(new Finding(id(), Severity.NOTE, Pin.terminals(loads),
-                        Words.say("rule.in-without-source.loads", Pin.words(loads)),
-                        Words.say("rule.in-without-source.loads.remedy"), Optional.empty()));
+                found.add(Finding.variant(id(), "loads", Severity.NOTE, Pin.terminals(loads),
+                        Pin.words(loads)));
             }
         }
         return found;

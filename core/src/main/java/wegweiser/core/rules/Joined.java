@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import wegweiser.core.catalog.Contact;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Link;
@@ -15,9 +16,6 @@ import wegweiser.core.signals.Pin;
 
 /** What a plan joins a contact to, as far as it tells whether an open line is a mistake. Built in O(links + contacts). */
 final class Joined {
-    /** Lines by which plugs say what they are, which a charging lead joins too. */
-    private static final Set<String> MARKERS = Set.of("CC1", "CC2", "ID", "VCONN");
-
     private final Set<Terminal> across = new HashSet<>();
     private final Set<Terminal> tied = new HashSet<>();
     private final Set<Terminal> tiedHere = new HashSet<>();
@@ -41,19 +39,17 @@ final class Joined {
                 }
             }
         }
+        // by markers plugs say what they are, and a charging lead joins them too
         signals = derived.job().links().stream().filter(l -> l.to().isPresent() && !l.isWithinOneEnd())
                 .flatMap(l -> Stream.of(l.from(), l.to().orElseThrow()))
-                .filter(t -> derived.pin(t).filter(p -> MARKERS.contains(p.signal())).isEmpty())
-                .filter(t -> derived.pin(t).map(Pin::isSignal).orElse(!known.contains(t) && !isShell(t)))
+                .filter(t -> derived.pin(t).filter(Pin::isMarker).isEmpty())
+                .filter(t -> derived.pin(t).map(Pin::isSignal)
+                        .orElse(!known.contains(t) && !t.contact().equals(Contact.SHELL)))
                 .map(Terminal::end).collect(Collectors.toSet());
     }
 
     static Joined of(Derived derived) {
         return derived.once(Joined.class, () -> new Joined(derived));
-    }
-
-    private static boolean isShell(Terminal terminal) {
-        return terminal.contact().equals("shell");
     }
 
     private void both(Derived derived, Set<Terminal> known, Link link) {

@@ -36,10 +36,8 @@ final class LengthLimit implements Rule {
         for (Level level : levels) {
             double most = BusLength.longestMetres(level, awg).orElseThrow();
             if (metres <= most && BusLength.slowsDown(level, metres)) {
-                found.add(new Finding(id(), Severity.NOTE, List.of(), Words.say("rule.length-limit.rate",
-                        Words.number(metres), level.id(),
-                        Words.number(BusLength.fastestBits(level, metres) / 1000)),
-                        Words.say("rule.length-limit.rate.remedy"), Optional.empty()));
+                found.add(Finding.variant(id(), "rate", Severity.NOTE, List.of(), Words.number(metres),
+                        level.id(), Words.number(BusLength.fastestBits(level, metres) / 1000)));
             }
             if (metres > most) {
                 found.add(new Finding(id(), Severity.WARNING, List.of(),

@@ -5,12 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.End;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.words.Words;
 
 /** Contacts that meet others and whose level is not known, so that nothing can be said of whether they suit each other. */
 final class LevelUnknown implements Rule {
@@ -41,9 +39,8 @@ final class LevelUnknown implements Rule {
                 (met.stream().anyMatch(p -> p.row().level().isPresent()) ? nameless : silent).add(pin);
             }
         }
-        strange.forEach((word, pins) -> found.add(new Finding(id(), Severity.WARNING, Pin.terminals(pins),
-                Words.say("rule.level-unknown.message", word.get(1), Pin.words(pins)),
-                Words.say("rule.level-unknown.remedy"), Optional.empty())));
+        strange.forEach((word, pins) -> found.add(Finding.of(id(), Severity.WARNING, Pin.terminals(pins),
+                word.get(1), Pin.words(pins))));
         each(derived, nameless, Severity.WARNING, found);
         each(derived, silent, Severity.NOTE, found);
         return found;
@@ -53,10 +50,7 @@ final class LevelUnknown implements Rule {
         for (End end : derived.job().ends()) {
             List<Pin> here = pins.stream().filter(p -> p.isAt(end.name())).toList();
             if (!here.isEmpty()) {
-                found.add(new Finding(id(), severity, Pin.terminals(here),
-                        Words.say("rule.level-unknown.none", Pin.words(here)),
-                        Words.say("rule.level-unknown.remedy"),
-                        Optional.empty()));
+                found.add(Finding.variant(id(), "none", severity, Pin.terminals(here), Pin.words(here)));
             }
         }
     }

@@ -75,9 +75,8 @@ public final class Mains implements Rule {
     }
 
     private static Finding finding(Set<Pin> pins, String which, Object... args) {
-        return new Finding(ID, Severity.ERROR,
-                pins.stream().map(Pin::terminal).sorted().toList(),
-                Words.say("rule.mains." + which, args), remedy(), Optional.empty());
+        return Finding.variant(ID, which, Severity.ERROR, pins.stream().map(Pin::terminal).sorted().toList(),
+                args);
     }
 
     /** The contacts of an end that are called as those of a mains socket are. */
@@ -114,7 +113,9 @@ public final class Mains implements Rule {
     }
 
     private static String bare(String name) {
-        return name.toUpperCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");
+        return name.toUpperCase(Locale.ROOT).chars().filter(Character::isLetterOrDigit)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
     }
 
     /**
@@ -122,7 +123,9 @@ public final class Mains implements Rule {
      * wide range says nothing of what it is fed with.
      */
     private static Optional<Volts> present(Pin pin) {
-        return pin.volts().or(() -> pin.row().level().flatMap(Volts::within))
+        // a word for a level that is known says nothing of its volts
+        return pin.volts()
+                .or(() -> pin.row().level().filter(_ -> pin.level().isEmpty()).flatMap(Volts::within))
                 .map(v -> pin.is(Direction.SUPPLY_IN) && !v.isNominal()
                         ? new Volts(least(v), least(v), v.alternating())
                         : v);

@@ -3,12 +3,10 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.words.Words;
 
 /**
  * What the wires themselves do to a measurement: a thermocouple on plain copper measures the temperature of the joint, and a
@@ -38,9 +36,7 @@ final class MeasuringWires implements Rule {
     }
 
     private Finding say(String which, Severity severity, List<Pin> pins) {
-        return new Finding(id(), severity, Pin.terminals(pins),
-                Words.say("rule.measuring-wires." + which, Pin.words(pins)),
-                Words.say("rule.measuring-wires." + which + ".remedy"), Optional.empty());
+        return Finding.variant(id(), which, severity, Pin.terminals(pins), Pin.words(pins));
     }
 
     private static List<Pin> across(Derived derived, Level level) {

@@ -11,7 +11,6 @@ import wegweiser.core.signals.Counterparts;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.SupplyName;
-import wegweiser.core.words.Words;
 
 /**
  * Lines that are joined although their names speak against it: two-way lines and supplies of different names while a namesake
@@ -57,9 +56,7 @@ final class NamesDiffer implements Rule {
     private void addTo(List<Finding> found, Set<Pin> pins, String which) {
         if (!pins.isEmpty()) {
             List<Pin> all = List.copyOf(pins);
-            found.add(new Finding(id(), Severity.WARNING, Pin.terminals(all),
-                    Words.say("rule.names-differ." + which, Pin.words(all)),
-                    Words.say("rule.names-differ." + which + ".remedy"), Optional.empty()));
+            found.add(Finding.variant(id(), which, Severity.WARNING, Pin.terminals(all), Pin.words(all)));
         }
     }
 

@@ -5,13 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.signals.Half;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.words.Words;
 
 /** The two halves of a differential pair joined the wrong way round; a telephone line works either way. */
 final class PairCrossed implements Rule {
@@ -52,9 +50,8 @@ final class PairCrossed implements Rule {
     /** Halves of one end alone are bridged and not crossed; those of USB on purpose, by a plug that only charges. */
     private Finding bridged(List<Pin> halves) {
         boolean marker = halves.stream().allMatch(p -> p.has(Level.USB2));
-        String key = "rule.pair-crossed." + (marker ? "marker" : "bridged");
-        return new Finding(id(), marker ? Severity.NOTE : Severity.WARNING, Pin.terminals(halves),
-                Words.say(key, Pin.words(halves)), Words.say(key + ".remedy"), Optional.empty());
+        return Finding.variant(id(), marker ? "marker" : "bridged",
+                marker ? Severity.NOTE : Severity.WARNING, Pin.terminals(halves), Pin.words(halves));
     }
 
     private static boolean isHalf(Pin pin, Half.School school) {

@@ -2,15 +2,12 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.words.Words;
 
 /**
  * Parts without which a line does not live long, or does not work: a resistor in series with a bare LED, a diode across a coil
@@ -42,9 +39,7 @@ final class PartNeeded implements Rule {
 
     private void add(List<Finding> found, String which, Severity severity, List<Pin> pins) {
         if (!pins.isEmpty()) {
-            found.add(new Finding(id(), severity, Pin.terminals(pins),
-                    Words.say("rule.part-needed." + which, Pin.words(pins)),
-                    Words.say("rule.part-needed." + which + ".remedy"), Optional.empty()));
+            found.add(Finding.variant(id(), which, severity, Pin.terminals(pins), Pin.words(pins)));
         }
     }
 
@@ -90,6 +85,6 @@ final class PartNeeded implements Rule {
                         .anyMatch(o -> o.is(Direction.OUT) && o.isApart(in)));
         return (low || behindDiode) && !Joined.of(derived).isTied(in)
                 && circuit.pins(node).stream().noneMatch(p -> Joined.of(derived).isTied(p))
-                && Stream.of(node).noneMatch(circuit::isRail);
+                && !circuit.isRail(node);
     }
 }

@@ -3,14 +3,12 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.words.Words;
 
 /** A microphone input that may feed 48 V to what is joined to it (IEC 61938), which a line output or an electret does not like. */
 final class PhantomPower implements Rule {
@@ -28,10 +26,9 @@ final class PhantomPower implements Rule {
                     .flatMap(List::stream).filter(p -> !p.isAt(end.name()) && suffers(derived, p)).toList();
             if (!fed.isEmpty()) {
                 boolean said = derived.pins().stream().anyMatch(p -> p.isAt(end.name()) && says48(p));
-                found.add(new Finding(id(), said ? Severity.WARNING : Severity.NOTE, Pin.terminals(fed),
-                        Words.say("rule.phantom-power." + (said ? "message" : "maybe"), end.device(),
-                                Pin.words(fed)),
-                        Words.say("rule.phantom-power.remedy"), Optional.empty()));
+                found.add(Finding.variant(id(), said ? "message" : "maybe",
+                        said ? Severity.WARNING : Severity.NOTE, Pin.terminals(fed), end.device(),
+                        Pin.words(fed)));
             }
         }
         return found;

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -23,9 +22,6 @@ import wegweiser.core.words.Words;
  */
 final class Resting {
     private Resting() {}
-
-    /** Lines by which plugs say what they are: made to be held by a resistor to whatever supply there is. */
-    private static final Set<String> MARKED = Set.of("CC1", "CC2", "ID", "VCONN");
 
     static List<Finding> clashes(Derived derived, String rule) {
         List<Finding> onRails = onRails(derived, rule);
@@ -50,7 +46,8 @@ final class Resting {
             }
             for (Pin pin : circuit.pins(node)) {
                 boolean listens = (pin.is(Direction.IN) || pin.is(Direction.BOTH))
-                        && !MARKED.contains(pin.signal());
+                        // made to be pulled by a resistor to whatever supply there is
+                        && !pin.isMarker();
                 OptionalDouble stands = listens
                         ? Boards.stands(derived, pin)
                         : OptionalDouble.empty();
@@ -61,9 +58,8 @@ final class Resting {
             }
         }
         List<Finding> found = new ArrayList<>();
-        harmed.forEach((key, pins) -> found.add(new Finding(rule, Severity.ERROR, Pin.terminals(pins),
-                Words.say("rule.level-clash.rests", Pin.words(pins), key.get(1), key.get(2), pins.size()),
-                Words.say("rule.level-clash.rests.remedy"), Optional.empty())));
+        harmed.forEach((key, pins) -> found.add(Finding.variant(rule, "rests", Severity.ERROR,
+                Pin.terminals(pins), Pin.words(pins), key.get(1), key.get(2), pins.size())));
         return found;
     }
 
@@ -98,10 +94,8 @@ final class Resting {
             List<Pin> high = pins.stream().filter(p -> p.isAt(key.get(0))).toList();
             List<Pin> low = pins.stream().filter(p -> p.isAt(key.get(1))).toList();
             List<Terminal> where = Stream.concat(high.stream(), low.stream()).map(Pin::terminal).toList();
-            all.add(new Finding(rule, Severity.WARNING, where,
-                    Words.say("rule.level-clash.boards", Pin.words(high), key.get(2), Pin.words(low),
-                            key.get(3), high.size()),
-                    Words.say("rule.level-clash.boards.remedy"), Optional.empty()));
+            all.add(Finding.variant(rule, "boards", Severity.WARNING, where, Pin.words(high), key.get(2),
+                    Pin.words(low), key.get(3), high.size()));
         });
         return all;
     }

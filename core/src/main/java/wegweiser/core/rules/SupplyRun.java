@@ -3,6 +3,7 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Link;
@@ -28,8 +29,8 @@ public record SupplyRun(Pin source, Pin sink, double amps, double there, double 
         wires = List.copyOf(wires);
     }
 
-    /** A conductor and what flows in it, in A. */
-    public record Wire(String conductor, int awg, double amps) {}
+    /** A conductor, what flows in it, in A, and the ends it runs between. */
+    public record Wire(String conductor, int awg, double amps, Set<String> ends) {}
 
     /** The supplies of a plan whose source says its volts; none without a cable. O(nets x links). */
     public static List<SupplyRun> of(Derived derived) {
@@ -57,7 +58,8 @@ public record SupplyRun(Pin source, Pin sink, double amps, double there, double 
         List<Wire> wires = new ArrayList<>();
         for (Runs runs : grounds.isEmpty() ? List.of(there) : List.of(there, back)) {
             for (Link link : runs.links()) {
-                wires.add(new Wire(link.conductor().orElse(""), runs.awg(link), amps * runs.share(link)));
+                wires.add(new Wire(link.conductor().orElse(""), runs.awg(link), amps * runs.share(link),
+                        Set.of(link.from().end(), link.to().orElseThrow().end())));
             }
         }
         return new SupplyRun(source, sink, amps, there.ohmsPerMetre(), back.ohmsPerMetre(),

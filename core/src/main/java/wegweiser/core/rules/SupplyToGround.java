@@ -12,7 +12,6 @@ import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
-import wegweiser.core.words.Words;
 
 /** Supply and ground, or supply and shield, on one net. */
 final class SupplyToGround implements Rule {
@@ -43,10 +42,8 @@ final class SupplyToGround implements Rule {
         List<Pin> all = nets.stream().flatMap(List::stream).toList();
         return nets.size() == 1
                 ? Finding.of(id(), Severity.ERROR, Pin.terminals(all), Pin.words(all))
-                : new Finding(id(), Severity.ERROR, Pin.terminals(all),
-                        Words.say("rule.supply-to-ground.several", nets.size(),
-                                nets.stream().map(Pin::words).collect(Collectors.joining("; "))),
-                        Words.say("rule.supply-to-ground.several.remedy"), Optional.empty());
+                : Finding.variant(id(), "several", Severity.ERROR, Pin.terminals(all), nets.size(),
+                        nets.stream().map(Pin::words).collect(Collectors.joining("; ")));
     }
 
     /** A contact that closes with a supply on one side and a ground on the other, and nothing in between. */
@@ -59,11 +56,8 @@ final class SupplyToGround implements Rule {
         // of more contacts nobody knows which close onto each other
         return sides.size() != 2 || supplies.isEmpty() || !grounded
                 ? Optional.empty()
-                : Optional.of(new Finding(id(), Severity.ERROR, Pin.terminals(sides),
-                        Words.say("rule.supply-to-ground.closes", sides.getFirst().words(),
-                                sides.getLast().words(),
-                                Pin.words(supplies)),
-                        Words.say("rule.supply-to-ground.closes.remedy"), Optional.empty()));
+                : Optional.of(Finding.variant(id(), "closes", Severity.ERROR, Pin.terminals(sides),
+                        sides.getFirst().words(), sides.getLast().words(), Pin.words(supplies)));
     }
 
     private static Stream<Pin> on(Derived derived, Pin side, Direction direction) {

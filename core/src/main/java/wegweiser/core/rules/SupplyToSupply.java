@@ -2,12 +2,10 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.SupplyName;
-import wegweiser.core.words.Words;
 
 /** Two supplies feeding one net, whoever owns them, unless they are contacts of one port at one voltage. */
 final class SupplyToSupply implements Rule {
@@ -23,11 +21,9 @@ final class SupplyToSupply implements Rule {
             List<Pin> sources = net.stream().filter(p -> p.is(Direction.SUPPLY_OUT)).toList();
             if (sources.stream().anyMatch(p -> !sameOutput(p, sources.getFirst()))) {
                 boolean charged = mayCharge(derived, net, sources);
-                found.add(charged
-                        ? new Finding(id(), Severity.WARNING, Pin.terminals(sources),
-                                Words.say("rule.supply-to-supply.charged", Pin.words(sources)),
-                                Words.say("rule.supply-to-supply.charged.remedy"), Optional.empty())
-                        : Finding.of(id(), Severity.ERROR, Pin.terminals(sources), Pin.words(sources)));
+                found.add(Finding.variant(id(), charged ? "charged" : "message",
+                        charged ? Severity.WARNING : Severity.ERROR, Pin.terminals(sources),
+                        Pin.words(sources)));
             }
         }
         return found;

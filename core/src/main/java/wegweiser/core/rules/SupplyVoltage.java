@@ -12,7 +12,6 @@ import java.util.stream.Stream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Volts;
-import wegweiser.core.words.Words;
 
 /**
  * A source above what its sink stands, of the other sign, below what it needs, or alternating where the sink takes direct
@@ -24,16 +23,14 @@ final class SupplyVoltage implements Rule {
 
     /** What can be wrong between a source and a sink. */
     private enum Misfit {
-        LEVEL(".message", ".remedy"),
-        UNKNOWN(".unknown", ".unknown.remedy"),
-        KIND(".kind", ".kind.remedy");
+        LEVEL("message"),
+        UNKNOWN("unknown"),
+        KIND("kind");
 
-        private final String message;
-        private final String remedy;
+        private final String key;
 
-        Misfit(String message, String remedy) {
-            this.message = message;
-            this.remedy = remedy;
+        Misfit(String key) {
+            this.key = key;
         }
     }
 
@@ -75,9 +72,8 @@ final class SupplyVoltage implements Rule {
     }
 
     private Finding blocked(List<Pin> sources, Pin sink) {
-        return new Finding(id(), Severity.WARNING, List.of(sink.terminal()),
-                Words.say("rule.supply-voltage.blocked", sink.words(), Pin.words(sources)),
-                Words.say("rule.supply-voltage.blocked.remedy"), Optional.empty());
+        return Finding.variant(id(), "blocked", Severity.WARNING, List.of(sink.terminal()), sink.words(),
+                Pin.words(sources));
     }
 
     private Finding finding(List<Pair> pairs) {
@@ -89,10 +85,8 @@ final class SupplyVoltage implements Rule {
                         Pin.words(first.source().volts().isEmpty() ? sources : sinks)}
                 : new Object[]{Pin.words(sources), first.source().volts().orElseThrow().words(),
                         Pin.words(sinks), first.sink().volts().orElseThrow().words()};
-        return new Finding(id(), first.severity(),
-                Stream.concat(sources.stream(), sinks.stream()).map(Pin::terminal).toList(),
-                Words.say("rule.supply-voltage" + first.misfit().message, words),
-                Words.say("rule.supply-voltage" + first.misfit().remedy, words), Optional.empty());
+        return Finding.variant(id(), first.misfit().key, first.severity(),
+                Stream.concat(sources.stream(), sinks.stream()).map(Pin::terminal).toList(), words);
     }
 
     /** What is wrong with feeding a sink from a source, when so many volts are lost on the way. */

@@ -84,9 +84,8 @@ final class Terminators implements Rule {
     }
 
     private Finding say(Severity severity, String which, Line line, String at) {
-        return new Finding(id(), severity, Pin.terminals(line.pins()),
-                Words.say("rule.terminators." + which, Pin.words(line.pins()), at, line.closedAt().size()),
-                Words.say("rule.terminators." + which + ".remedy"), Optional.empty());
+        return Finding.variant(id(), which, severity, Pin.terminals(line.pins()), Pin.words(line.pins()), at,
+                line.closedAt().size());
     }
 
     private static List<Line> lines(Derived derived, Level level) {

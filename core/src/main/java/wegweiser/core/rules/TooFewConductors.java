@@ -32,12 +32,13 @@ final class TooFewConductors implements Rule {
                 .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1).toList();
         boolean screen = cable.isScreened() && across.stream().anyMatch(net -> takesScreen(derived, net));
         int nets = across.size() - (screen ? 1 : 0);
-        int there = conductors(derived, cable);
+        boolean earth = derived.pins().stream().anyMatch(Pin::isEarth);
+        int there = conductors(earth, cable);
         if (nets > there) {
             Finding few = Finding.of(id(), Severity.ERROR, List.of(), nets, cable.title(),
                     there);
             found.add(new Finding(few.rule(), few.severity(), few.terminals(), few.message(),
-                    String.join(" ", remedies(derived, cable, across, nets)), few.fix()));
+                    String.join(" ", remedies(derived, cable, across, nets, earth)), few.fix()));
         }
         return found;
     }
@@ -51,14 +52,13 @@ final class TooFewConductors implements Rule {
     }
 
     /** How many there are; the one for protective earth counts where there is an earth. */
-    private static int conductors(Derived derived, CableStock cable) {
-        boolean earth = derived.pins().stream().anyMatch(Pin::isEarth);
+    private static int conductors(boolean earth, CableStock cable) {
         return (int) cable.conductors().stream().filter(c -> earth || !c.equals(ColourCode.EARTH)).count();
     }
 
     /** Which returns may share one conductor, which cables would do, and else to leave something out. */
     private static List<String> remedies(Derived derived, CableStock cable, List<List<Terminal>> across,
-            int nets) {
+            int nets, boolean earth) {
         List<String> found = new ArrayList<>();
         List<List<Pin>> returns = across.stream()
                 .map(net -> net.stream().map(derived::pin).flatMap(Optional::stream).toList())
@@ -69,7 +69,7 @@ final class TooFewConductors implements Rule {
         List<String> alone = returns.stream()
                 .filter(net -> net.stream().anyMatch(TooFewConductors::isOfOneLine))
                 .map(net -> net.getFirst().words()).toList();
-        if (conductors(derived, cable) < cable.conductors().size()) {
+        if (conductors(earth, cable) < cable.conductors().size()) {
             found.add(Words.say("rule.too-few-conductors.earth"));
         }
         if (shared.size() > 1) {
@@ -78,7 +78,7 @@ final class TooFewConductors implements Rule {
         if (!alone.isEmpty()) {
             found.add(Words.say("rule.too-few-conductors.alone", Words.list(alone)));
         }
-        List<String> would = Cables.all().stream().filter(c -> conductors(derived, c) >= nets)
+        List<String> would = Cables.all().stream().filter(c -> conductors(earth, c) >= nets)
                 .filter(c -> c.isScreened() == cable.isScreened() && c.flat() == cable.flat())
                 .filter(c -> c.pairs().isEmpty() == cable.pairs().isEmpty())
                 .sorted(Comparator.comparingInt(c -> c.conductors().size())).limit(2)

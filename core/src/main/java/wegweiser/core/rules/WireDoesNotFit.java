@@ -13,7 +13,6 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Link;
-import wegweiser.core.words.Words;
 
 /** A gauge that a contact does not take, the thicker conductors of a cable included, or a solid core where it breaks. */
 final class WireDoesNotFit implements Rule {
@@ -40,17 +39,15 @@ final class WireDoesNotFit implements Rule {
                 }
             }
             if (cable.stranded() && type.termination() == Termination.PUNCH_DOWN) {
-                found.add(note("strands", cable, type));
+                found.add(solid("strands", Severity.NOTE, cable, type));
             }
             if (!cable.stranded() && type.termination() == Termination.MODULAR) {
-                found.add(note("for-solid", cable, type));
+                found.add(solid("for-solid", Severity.NOTE, cable, type));
             }
             // the pins of coaxial plugs are made for the solid core, or the core is the pin
             if (!cable.stranded() && type.termination() == Termination.CRIMP
                     && type.kind() != ConnectorKind.COAX) {
-                found.add(new Finding(id(), Severity.WARNING, List.of(),
-                        Words.say("rule.wire-does-not-fit.solid", cable.title(), type.title()),
-                        Words.say("rule.wire-does-not-fit.solid.remedy"), Optional.empty()));
+                found.add(solid("solid", Severity.WARNING, cable, type));
             }
         }
         return found;
@@ -59,18 +56,14 @@ final class WireDoesNotFit implements Rule {
     /** A wire that is too thin for a screw may be folded or put in a ferrule; one for solder holds anyway. */
     private Finding gauge(int awg, CableStock cable, ConnectorType type) {
         boolean held = awg > type.ratings().thinnestAwg() && HOLDS_THIN.contains(type.termination());
-        Finding finding = Finding.of(id(), held ? Severity.WARNING : Severity.ERROR, List.of(), cable.title(),
-                awg, type.title(), type.ratings().thickestAwg(), type.ratings().thinnestAwg());
-        return held
-                ? new Finding(id(), finding.severity(), List.of(), finding.message(),
-                        Words.say("rule.wire-does-not-fit.thin.remedy"), Optional.empty())
-                : finding;
+        return Finding.variant(id(), held ? "thin" : "message", held ? Severity.WARNING : Severity.ERROR,
+                List.of(), cable.title(), awg, type.title(), type.ratings().thickestAwg(),
+                type.ratings().thinnestAwg());
     }
 
-    private Finding note(String which, CableStock cable, ConnectorType type) {
-        return new Finding(id(), Severity.NOTE, List.of(),
-                Words.say("rule.wire-does-not-fit." + which, cable.title(), type.title()),
-                Words.say("rule.wire-does-not-fit." + which + ".remedy"), Optional.empty());
+    /** Strands where solid cores belong, or the other way round. */
+    private Finding solid(String which, Severity severity, CableStock cable, ConnectorType type) {
+        return Finding.variant(id(), which, severity, List.of(), cable.title(), type.title());
     }
 
     /** The gauges of the conductors that are used, or of all where none is named. */

@@ -3,8 +3,8 @@ package wegweiser.core.signals;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import wegweiser.core.model.ContactOrder;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
@@ -28,6 +28,8 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
             "SDI-12",
             "K", "LIN");
 
+    private static final Set<String> MARKERS = Set.of("CC1", "CC2", "ID", "VCONN");
+
     /** All pins of a job, end by end. */
     public static List<Pin> of(Job job) {
         List<Pin> pins = new ArrayList<>();
@@ -42,51 +44,12 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
     }
 
     private static Pin of(End end, PinRow row) {
-        String signal = signal(end, row);
+        String signal = Meaning.of(end, row);
         Optional<Direction> guess = row.direction().isPresent()
                 ? Optional.empty()
                 : guess(end.role(), signal);
         return new Pin(end.terminal(row.contact()), row, signal, row.direction().or(() -> guess),
                 guess.isPresent(), Volts.of(row));
-    }
-
-    /**
-     * The canonical name, but where direction, level or the other rows of the end say that the usual meaning is not meant:
-     * a return that is an input, Q of logic, L+ beside R+, R beside G and B, L beside R.
-     */
-    private static String signal(End end, PinRow row) {
-        String said = row.signal().or(row::name).orElse("");
-        String plain = bare(said);
-        String canonical = Signals.canonical(said);
-        boolean ground = canonical.equals("GND") && row.direction().filter(Direction::isSignal).isPresent();
-        boolean logic = canonical.equals("OUT1") && plain.equals("Q")
-                && Level.of(row).filter(l -> !l.isOfTwoWires())
-                        .isPresent();
-        boolean colour = canonical.equals("RIGHT") && plain.equals("R") && hasNames(end, "G", "B");
-        boolean left = plain.equals("L") && hasNames(end, "R");
-        String printed = row.name().map(Pin::bare).filter(Pin::isChannel).orElse(plain);
-        return isChannel(printed) && areChannels(end, row)
-                ? printed.replace("L", "LEFT").replace("R", "RIGHT")
-                : left ? "LEFT" : ground || logic || colour ? plain.replace(" ", "") : canonical;
-    }
-
-    private static boolean hasNames(End end, String... names) {
-        return end.pinout().stream().map(r -> bare(r.signal().or(r::name).orElse(""))).toList()
-                .containsAll(List.of(names));
-    }
-
-    private static String bare(String name) {
-        return name.strip().toUpperCase(Locale.ROOT).replace('\u2212', '-');
-    }
-
-    private static boolean isChannel(String name) {
-        return name.equals("L+") || name.equals("L-") || name.equals("R+") || name.equals("R-");
-    }
-
-    /** L+ is a supply beside M, and one side of a loudspeaker beside L- and R+. */
-    private static boolean areChannels(End end, PinRow row) {
-        return Level.of(row).filter(Level::isAudio).isPresent() || Signals.areChannels(
-                end.pinout().stream().map(r -> r.name().or(r::signal).orElse("")).toList());
     }
 
     /** The direction that a device of some role gives to a signal, as far as the name tells. */
@@ -143,6 +106,11 @@ public record Pin(Terminal terminal, PinRow row, String signal, Optional<Directi
     /** Whether it is an earth or a screen, which alone may have the green and yellow conductor. */
     public boolean isEarth() {
         return is(Direction.SHIELD) || signal.equals("CHASSIS") || isEarthByName();
+    }
+
+    /** Whether it is a line by which a plug says what it is. */
+    public boolean isMarker() {
+        return MARKERS.contains(signal);
     }
 
     /** Whether its name says that it is an earth, whatever its direction. */

@@ -1,12 +1,10 @@
 package wegweiser.core.signals;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 
 /** Canonical signal names, the spellings that manuals use for them, and who talks to whom. */
 public final class Signals {
@@ -30,14 +28,6 @@ public final class Signals {
     public static String canonical(String printed) {
         return Spellings.canonical(printed)
                 .orElseGet(() -> printed.strip().toUpperCase(Locale.ROOT).replaceAll("[ _]", ""));
-    }
-
-    /** Whether some printed names are those of two channels with a wire each way, such as L+ L- R+ R-. */
-    public static boolean areChannels(List<String> printed) {
-        Set<String> names = printed.stream()
-                .map(n -> n.strip().toUpperCase(Locale.ROOT).replace('\u2212', '-'))
-                .collect(Collectors.toSet());
-        return names.contains("R+") && names.contains("L+") && !names.contains("T+");
     }
 
     /** Whether a printed name is a known spelling. */

@@ -7,12 +7,11 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.electrical.Ampacity;
 import wegweiser.core.electrical.Copper;
 import wegweiser.core.model.CableStock;
-import wegweiser.core.model.Schools;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
+import wegweiser.core.rules.Loading;
 import wegweiser.core.rules.PortBudget;
 import wegweiser.core.rules.SupplyRun;
 import wegweiser.core.words.Words;
@@ -37,10 +36,8 @@ final class SupplySizing {
             }
             run.wires().forEach(w -> most.merge(w.conductor(), w, (a, b) -> a.amps() >= b.amps() ? a : b));
         }
-        boolean alone = cable.conductors().size() == 1 && derived.job().schools().current()
-                .filter(c -> c == Schools.Current.FREE_AIR).isPresent();
-        int loaded = (int) most.values().stream().filter(w -> w.amps() > 0).count();
-        most.values().forEach(w -> lines.add(current(w, loaded, alone)));
+        most.values().forEach(w -> lines.add(current(w, Loading.of(derived, (int) most.values().stream()
+                .filter(o -> o.amps() > 0 && o.ends().equals(w.ends())).count()))));
         for (PortBudget budget : PortBudget.of(derived)) {
             if (budget.amps() <= 0) {
                 continue;
@@ -99,11 +96,11 @@ final class SupplySizing {
         return awg % 2 == 0 ? awg - 2 : awg - 1;
     }
 
-    private static SizingLine current(SupplyRun.Wire wire, int loaded, boolean alone) {
-        double most = most(wire.awg(), loaded, alone);
+    private static SizingLine current(SupplyRun.Wire wire, Loading loading) {
+        double most = loading.usual(wire.awg());
         List<String> fixes = new ArrayList<>();
         for (int awg = soldBelow(wire.awg()); awg >= THICKEST_AWG; awg -= 2) {
-            if (most(awg, loaded, alone) >= wire.amps()) {
+            if (loading.usual(awg) >= wire.amps()) {
                 fixes.add(Words.say("sizing.fix.awg", awg));
                 break;
             }
@@ -111,15 +108,11 @@ final class SupplySizing {
         fixes.add(Words.say("sizing.fix.parallel", (int) Math.ceil(wire.amps() / most - 1e-9)));
         return new SizingLine("current", wire.conductor(), Quantity.words(wire.amps(), Unit.AMP),
                 OptionalDouble.of(wire.amps() / most), Quantity.words(most, Unit.AMP),
-                alone
+                loading.freeAir()
                         ? Words.say("sizing.current.free", wire.awg())
                         : Words.say("sizing.current.sheath", wire.awg(),
-                                Words.number(Copper.squareMm(wire.awg())), loaded),
+                                Words.number(Copper.squareMm(wire.awg())), loading.cores()),
                 fixes);
-    }
-
-    private static double most(int awg, int loaded, boolean alone) {
-        return alone ? Ampacity.freeAir(awg) : Ampacity.usual(awg, loaded);
     }
 
     /** A length that is rounded down to what is still within. */

@@ -1,5 +1,6 @@
 package wegweiser.app.controls;
 
+import java.util.Optional;
 import javafx.scene.control.Label;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
@@ -18,11 +19,23 @@ public final class DangerLine extends Label {
         setVisible(false);
     }
 
+    /** Says why a job about mains is refused, or what to do before a device that can kill is touched. */
     public void show(Job job) {
+        say(refused(job).or(() -> LethalDevice.warning(job)));
+    }
+
+    /** Says only why a job about mains is refused, where a step of its own says the other. */
+    public void showRefused(Job job) {
+        say(refused(job));
+    }
+
+    private static Optional<String> refused(Job job) {
         Derived derived = Derived.of(job);
-        setText(Mains.isIn(derived)
-                ? String.join(" ", NoWay.because(derived))
-                : LethalDevice.warning(job).orElse(""));
-        setVisible(!getText().isEmpty());
+        return Mains.isIn(derived) ? Optional.of(String.join(" ", NoWay.because(derived))) : Optional.empty();
+    }
+
+    private void say(Optional<String> danger) {
+        setText(danger.orElse(""));
+        setVisible(danger.isPresent());
     }
 }

@@ -137,7 +137,7 @@ public final class MakeStage implements StageView {
     private void show(Shown s) {
         boolean sameSteps = keys(shown.steps()).equals(keys(s.steps()));
         shown = new BenchProgress(s.steps(), s.job(), Instant.now());
-        danger.show(s.job());
+        danger.showRefused(s.job());
         right.setVisible(!s.refused());
         hand.setText(t(choices.rightHandedProperty().get() ? "make.right" : "make.left"));
         if (!sameSteps || current >= s.steps().size()

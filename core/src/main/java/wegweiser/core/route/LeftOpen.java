@@ -56,8 +56,8 @@ public final class LeftOpen {
         }
         return switch (pin.direction().get()) {
             case UNUSED -> say("unused", pin);
-            case SHIELD -> say("screen", pin);
-            case GROUND -> ground(pin);
+            case SHIELD -> pin.isEarthByName() ? earth(pin) : say("screen", pin);
+            case GROUND -> pin.isEarthByName() ? earth(pin) : ground(pin);
             case SUPPLY_OUT -> supplyOut(pin);
             case SUPPLY_IN -> supplyIn(pin);
             case OUT -> out(pin);
@@ -81,6 +81,11 @@ public final class LeftOpen {
                 .map(p -> say("ground", pin, p.terminal())).orElse(say("no-ground", pin));
     }
 
+    private String earth(Pin pin) {
+        return pins.stream().filter(p -> p.signal().equals(pin.signal()) && p.isApart(pin)).findFirst()
+                .map(p -> say("not-used", pin, p.terminal())).orElse(say("no-earth", pin));
+    }
+
     private Supplies supplies() {
         return derived.once(Supplies.class, () -> Supplies.of(derived.job(), pins, this::talk));
     }
@@ -96,7 +101,7 @@ public final class LeftOpen {
         if (loads.isEmpty()) {
             return say("supply-unwanted", pin);
         }
-        if (pin.signal().equals("BATTERY")) {
+        if (SupplyName.isBattery(pin)) {
             return say("battery", pin);
         }
         Optional<Pin> asked = loads.stream()
@@ -120,7 +125,7 @@ public final class LeftOpen {
                 ? say("supply-own", pin)
                 : fitting.isEmpty()
                         ? say("supply-unlike", pin)
-                        : fitting.stream().allMatch(s -> s.signal().equals("BATTERY"))
+                        : fitting.stream().allMatch(SupplyName::isBattery)
                                 ? say("supply-battery", pin, Pin.words(fitting))
                                 : say("supply-not-used", pin, Pin.words(fitting));
     }

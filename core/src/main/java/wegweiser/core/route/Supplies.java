@@ -62,7 +62,7 @@ final class Supplies {
         SequencedMap<Pin, Pin> found = new LinkedHashMap<>();
         for (Pin load : loads) {
             if (!fed.containsKey(load) && !undecided.containsKey(load)) {
-                apart(load).stream().filter(s -> !isBattery(s)).findFirst()
+                apart(load).stream().filter(s -> !SupplyName.isBattery(s)).findFirst()
                         .ifPresent(s -> found.put(load, s));
             }
         }
@@ -101,7 +101,8 @@ final class Supplies {
             return;
         }
         // the battery behind a port of many lines is led out only by somebody who means it
-        List<Pin> candidates = fitting(load).stream().filter(s -> !isBattery(s) || isBatteryAlone(s))
+        List<Pin> candidates = fitting(load).stream()
+                .filter(s -> !SupplyName.isBattery(s) || isBatteryAlone(s))
                 .toList();
         candidates = preferring(candidates, s -> SupplyName.of(s).isEmpty());
         candidates = preferring(candidates, s -> s.signal().equals(load.signal()));
@@ -138,11 +139,7 @@ final class Supplies {
     /** Whether the end of a battery has nothing else to lead out. */
     private boolean isBatteryAlone(Pin source) {
         return pins.stream().filter(p -> !p.isApart(source)).noneMatch(Pin::isSignal)
-                && sources.stream().filter(p -> !p.isApart(source)).allMatch(Supplies::isBattery);
-    }
-
-    private static boolean isBattery(Pin source) {
-        return source.signal().equals("BATTERY");
+                && sources.stream().filter(p -> !p.isApart(source)).allMatch(SupplyName::isBattery);
     }
 
     static boolean sameVolts(Pin source, Pin sink) {

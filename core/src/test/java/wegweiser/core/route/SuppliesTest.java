@@ -115,6 +115,23 @@ class SuppliesTest {
     }
 
     @Test
+    void aBatteryByWhatIsPrintedOnItIsOneHereToo() {
+        Job job = TextJob.of(
+                "A terminal-4; 1 V+ supply-out 12V name=12_V_7_Ah; 2 GND ground; 3 TXD out rs232; 4 RXD in rs232",
+                "B terminal-4; 1 V+ supply-in 12V; 2 GND ground; 3 RXD in rs232; 4 TXD out rs232");
+        assertThat(joins(job, "A.1", "B.1")).isFalse();
+        assertThat(open(job, "A.1")).contains("battery");
+        assertThat(open(job, "B.1")).contains("a battery is led out only on purpose");
+    }
+
+    @Test
+    void anEarthThatStaysOpenIsNoScreen() {
+        Job job = TextJob.of("A terminal-3; 1 V+ supply-out 24V; 2 GND ground; 3 PE shield",
+                "B terminal-2; 1 V+ supply-in 24V; 2 GND ground");
+        assertThat(open(job, "A.3")).contains("no other device has such an earth").doesNotContain("screen");
+    }
+
+    @Test
     void anEarthIsJoinedAllAlongOnItsOwnColour() {
         Job job = TextJob.of("A terminal-3; 1 V+ supply-out 24V; 2 GND ground; 3 PE shield",
                 "B terminal-3; 1 V+ supply-in 24V; 2 GND ground; 3 PE ground", "cable flex-3x075 2");

@@ -387,23 +387,4 @@ class RulesTest {
         assertThat(Rules.check(job.withConnector(other)))
                 .noneMatch(f -> f.rule().equals("connector-replaced"));
     }
-
-    @Test
-    void twoThatChangedPlacesAreOneFinding() {
-        PinRow[] battery = rows(Samples.supply("1", Direction.SUPPLY_OUT, 12, 2),
-                PinRow.of("2", "GND", Direction.GROUND, "supply"));
-        PinRow[] load = rows(Samples.supply("1", Direction.SUPPLY_IN, 12, 1),
-                PinRow.of("2", "GND", Direction.GROUND, "supply"));
-        assertThat(only(ports(battery, load, "1-2 2-1"), "supply-to-ground", Severity.ERROR)).satisfies(f -> {
-            assertThat(f.terminals()).hasSize(4);
-            assertThat(f.remedy()).contains("Swap plus and minus");
-        });
-        PinRow[] bus = rows(PinRow.of("1", "CAN-H", Direction.BOTH, "can"),
-                PinRow.of("2", "CAN-L", Direction.BOTH, "can"));
-        assertThat(only(ports(bus, bus, "1-2 2-1"), "pair-crossed", Severity.ERROR).terminals()).hasSize(4);
-        PinRow[] two = rows(PinRow.of("1", "OUT1", Direction.OUT, "ttl-5v"),
-                PinRow.of("2", "OUT2", Direction.OUT, "ttl-5v"));
-        assertThat(only(ports(two, load, "1-2 2-2"), "output-to-ground", Severity.ERROR).message())
-                .contains("are outputs");
-    }
 }

@@ -1,5 +1,6 @@
 package wegweiser.app;
 
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import wegweiser.app.cli.CommandLineApp;
@@ -10,6 +11,8 @@ public final class Main {
 
     private static final Set<String> ASKS = Set.of("-h", "--help", "-V", "--version");
 
+    private static final int UNUSABLE = 2;
+
     private Main() {}
 
     public static void main(String[] args) {
@@ -18,7 +21,11 @@ public final class Main {
                 || args[0].equals("--workshop")
                         && (args.length <= 2 || args[2].endsWith(".wegweiser.json"))
                 || args[0].endsWith(".wegweiser.json"));
-        if (window) {
+        Optional<String> refused = window ? WindowWords.refused(args) : Optional.empty();
+        if (refused.isPresent()) {
+            System.err.println("wegweiser: " + refused.get());
+            System.exit(UNUSABLE);
+        } else if (window) {
             WindowStart.run(args);
         } else {
             System.exit(CommandLineApp.run(args));

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.electrical.PartNetwork.Diode;
+import wegweiser.core.electrical.PartNetwork;
 import wegweiser.core.electrical.ResistorNetwork;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -20,12 +22,12 @@ public final class SimulatedCable {
     /** Resistance of a joined conductor from end to end, in ohm. */
     private static final double CONDUCTOR_OHMS = 0.12;
 
+    /** What a plain junction shows at a milliamp, in V. */
+    private static final double PLAIN_VOLTS = 0.58;
+
     private final Nets nets;
     private final List<ResistorNetwork.Branch> resistors = new ArrayList<>();
     private final List<Diode> diodes = new ArrayList<>();
-
-    /** A diode between two nets, by label, with its anode at {@code from}. */
-    private record Diode(int from, int to) {}
 
     /** The cable that a job's links describe. */
     public SimulatedCable(Job truth) {
@@ -48,7 +50,7 @@ public final class SimulatedCable {
                 resistors.add(
                         new ResistorNetwork.Branch(from, to, link.part().orElseThrow().ohms().orElse(0)));
             } else if (from != to && link.is(PartKind.DIODE)) {
-                diodes.add(new Diode(from, to));
+                diodes.add(new Diode(from, to, link.part().orElseThrow().volts().orElse(PLAIN_VOLTS)));
             }
         }
     }
@@ -80,9 +82,19 @@ public final class SimulatedCable {
         return terminals.stream().map(this::label).collect(Collectors.toSet());
     }
 
-    /** Whether a diode conducts from some red net to some black one. */
-    boolean diodeForward(List<Terminal> red, List<Terminal> black) {
-        return diodes.stream().anyMatch(d -> red.stream().anyMatch(t -> label(t) == d.from())
-                && black.stream().anyMatch(t -> label(t) == d.to()));
+    /**
+     * Volts that a current takes from red to black, infinite where nothing conducts.
+     *
+     * @param drift what the volts of its diodes are multiplied by at this touch
+     */
+    double volts(List<Terminal> red, List<Terminal> black, double amps, double drift) {
+        Set<Integer> reds = labels(red);
+        Set<Integer> blacks = labels(black);
+        if (reds.stream().anyMatch(blacks::contains)) {
+            return CONDUCTOR_OHMS * amps;
+        }
+        return new PartNetwork(resistors,
+                diodes.stream().map(d -> new Diode(d.anode(), d.cathode(), d.volts() * drift)).toList())
+                .volts(reds, blacks, amps);
     }
 }

@@ -8,7 +8,9 @@ import wegweiser.core.model.Touch;
 /** A meter on a simulated cable, with leads, contact resistance, noise and a buzzer limit. Seeded. */
 public final class SimulatedMeter implements Meter {
     private static final double TEST_CURRENT = 1e-3;
-    private static final double DIODE_RANGE_VOLTS = 2.0;
+    private static final double DIODE_RANGE_VOLTS = 3.0;
+    /** How much the volts of a diode differ from one touch to the next, as a share. */
+    private static final double DIODE_NOISE = 0.017;
 
     private final SimulatedCable cable;
     private final MeterTraits traits;
@@ -46,10 +48,7 @@ public final class SimulatedMeter implements Meter {
     }
 
     private Outcome diode(Touch touch) {
-        double byResistance = cable.ohms(touch.red(), touch.black()) * TEST_CURRENT;
-        double volts = cable.diodeForward(touch.red(), touch.black())
-                ? Math.min(byResistance, 0.58 + 0.01 * gauss())
-                : byResistance;
+        double volts = cable.volts(touch.red(), touch.black(), TEST_CURRENT, 1 + DIODE_NOISE * gauss());
         return volts > DIODE_RANGE_VOLTS
                 ? Outcome.OPEN
                 : new Outcome.Voltage(Math.round(1000 * volts) / 1000.0);

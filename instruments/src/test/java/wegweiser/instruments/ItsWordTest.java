@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.HashSet;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wegweiser.core.advice.Advisor;
@@ -18,16 +20,19 @@ import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.advice.Tracer;
 import wegweiser.core.catalog.Terminals;
-import wegweiser.core.electrical.ResistorNetwork;
+import wegweiser.core.electrical.PartNetwork.Diode;
+import wegweiser.core.electrical.PartNetwork;
 import wegweiser.core.electrical.ResistorNetwork.Branch;
 import wegweiser.core.evidence.Evidence;
-import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Provenance;
+import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
@@ -44,42 +49,68 @@ import wegweiser.core.wiring.Nets;
 class ItsWordTest {
     private static final int SESSIONS = Integer.getInteger("word.sessions", 500);
 
-    /** What can be measured of a cable: copper, ohms between its nets, and diodes. */
-    private record Real(Nets nets, List<Branch> resistors, Set<List<Integer>> diodes) {
+    /** What can be measured of a cable: copper, and ohms and volts between its nets. */
+    private record Real(Nets nets, PartNetwork parts) {
+        /** Beside less a diode need not show. */
+        private static final double HIDING_OHMS = 650;
+        private static final double MOST_VOLTS = 3;
+
         static Real of(Job job, TerminalIndex index) {
-            Nets nets = Nets.of(index, job.links());
+            return of(Nets.of(index, job.links()), job.links());
+        }
+
+        private static Real of(Nets nets, List<Link> links) {
             List<Branch> resistors = new ArrayList<>();
-            Set<List<Integer>> diodes = new HashSet<>();
-            for (Link link : job.links()) {
-                int from = nets.partition().root(index.of(link.from()));
-                int to = nets.partition().root(index.of(link.to().orElseThrow()));
+            List<Diode> diodes = new ArrayList<>();
+            for (Link link : links) {
+                int from = nets.partition().root(nets.index().of(link.from()));
+                int to = nets.partition().root(nets.index().of(link.to().orElseThrow()));
                 if (from != to && link.is(PartKind.RESISTOR)) {
                     resistors.add(new Branch(from, to, link.part().orElseThrow().ohms().orElseThrow()));
                 } else if (from != to && link.is(PartKind.DIODE)) {
-                    diodes.add(List.of(from, to));
+                    diodes.add(new Diode(from, to, link.part().orElseThrow().volts().orElse(0.58)));
                 }
             }
-            return new Real(nets, resistors, diodes);
+            return new Real(nets, new PartNetwork(resistors, diodes));
         }
 
         static Real found(Evidence evidence) {
-            Nets nets = evidence.nets();
-            List<Branch> resistors = new ArrayList<>();
-            Set<List<Integer>> diodes = new HashSet<>();
-            for (MeasuredPart part : evidence.parts()) {
-                int a = nets.partition().root(nets.index().of(part.a()));
-                int b = nets.partition().root(nets.index().of(part.b()));
-                if (part.kind() == PartKind.DIODE) {
-                    diodes.add(List.of(a, b));
-                } else {
-                    resistors.add(new Branch(a, b, part.ohms()));
-                }
-            }
-            return new Real(nets, resistors, diodes);
+            return of(evidence.nets(), evidence.parts().stream()
+                    .map(p -> Link.of(p.a(), p.b()).withPart(p.kind() == PartKind.DIODE
+                            ? Part.diode(p.volts())
+                            : Part.resistor(p.ohms())))
+                    .toList());
         }
 
         double ohms(int a, int b) {
-            return ResistorNetwork.between(resistors, a, b);
+            return parts.ohms(Set.of(a), Set.of(b));
+        }
+
+        double volts(int a, int b) {
+            return Math.min(MOST_VOLTS, parts.volts(Set.of(a), Set.of(b), 1e-3));
+        }
+
+        /**
+         * Whether volts between two nets may be those of a diode or of the resistance there, and no other resistance
+         * tells how much current the meter sends. About such a cable it is right to be silent.
+         */
+        boolean isUntellable() {
+            List<double[]> seen = new ArrayList<>();
+            for (int a : roots()) {
+                for (int b : roots()) {
+                    if (a != b && ohms(a, b) < 3000) {
+                        seen.add(new double[]{ohms(a, b), volts(a, b)});
+                    }
+                }
+            }
+            boolean known = seen.stream().anyMatch(s -> s[0] > 45 && s[0] < 145 || s[1] > 0.87 && s[1] < 1.03
+                    || seen.stream()
+                            .anyMatch(o -> isPlain(s) && isPlain(o) && s[0] > 1.4 * o[0] && o[0] > 45));
+            return !known && seen.stream().anyMatch(s -> s[0] > 590 && s[1] < 0.87);
+        }
+
+        private static boolean isPlain(double[] seen) {
+            return Math.abs(seen[1] - seen[0] * 1e-3) < 1e-4;
         }
 
         int[] roots() {
@@ -105,10 +136,10 @@ class ItsWordTest {
                         return Optional
                                 .of(here + " ohm for " + there + " between " + name(a) + " and " + name(b));
                     }
-                    boolean hidden = here < 650;
-                    if (diodesToo && !hidden
-                            && diodes.contains(List.of(a, b)) != other.diodes.contains(List.of(a, b))) {
-                        return Optional.of("diode at " + name(a) + " and " + name(b));
+                    if (diodesToo && here >= HIDING_OHMS
+                            && Math.abs(volts(a, b) - other.volts(a, b)) > 0.04 + 0.07 * volts(a, b)) {
+                        return Optional.of(volts(a, b) + " V for " + other.volts(a, b) + " from " + name(a)
+                                + " to " + name(b));
                     }
                 }
             }
@@ -153,6 +184,7 @@ class ItsWordTest {
         int proved = 0;
         int read = 0;
         int fooled = 0;
+        int untellable = 0;
         for (int session = 0; session < sessions; session++) {
             Job truth = leads.next();
             Job known = truth.withLinks(List.of());
@@ -172,6 +204,10 @@ class ItsWordTest {
                             liar.lies(), truth.links(), run.readings())
                     .isFalse();
             if (liar.lies().isEmpty()) {
+                if (!proof.isRead() && Real.of(truth, index).isUntellable()) {
+                    untellable++;
+                    continue;
+                }
                 honest++;
                 proved += proof.isProved() ? 1 : 0;
                 read += proof.isRead() ? 1 : 0;
@@ -186,12 +222,57 @@ class ItsWordTest {
             }
         }
         System.out.printf(
-                "%s, %s: proved %d of %d honest sessions, read whole %d; of %d with a lie 0 proved falsely, %d read falsely and said to rest on it%n",
-                with, goal, proved, honest, read, sessions - honest, fooled);
+                "%s, %s: proved %d of %d honest sessions, read whole %d; of %d with a lie 0 proved falsely, %d read falsely and said to rest on it; of %d nothing could be told%n",
+                with, goal, proved, honest, read, sessions - honest - untellable, fooled, untellable);
         if (with.equals("comb") && goal.isWhole()) {
+            assertThat(untellable).as("most cables can be told").isLessThanOrEqualTo(2 + sessions / 25);
             assertThat(goal == Goal.PROVE ? proved : read).as("silence is no way out")
                     .isGreaterThanOrEqualTo((int) Math.ceil(0.99 * honest));
         }
+    }
+
+    /** A few readings were there before, one of them wrong, and now and then one that was held while the cable was bent. */
+    @Test
+    void oneWrongReadingDoesNotKeepACableFromItsProof() {
+        int sessions = SESSIONS / 4;
+        RandomLead leads = new RandomLead(3000);
+        SplittableRandom random = new SplittableRandom(79);
+        int told = 0;
+        int proved = 0;
+        for (int session = 0; session < sessions; session++) {
+            Job truth = leads.next();
+            Job known = truth.withLinks(List.of());
+            TerminalIndex index = new TerminalIndex(Terminals.of(known));
+            Meter meter = new SimulatedMeter(new SimulatedCable(truth, index.terminals()), MeterTraits.USUAL,
+                    session);
+            int before = 1 + random.nextInt(5);
+            OneLie liar = new OneLie(meter, 1 + random.nextInt(before), new int[1], new BitSet());
+            for (int k = 0; k < before; k++) {
+                List<Terminal> some = new ArrayList<>(index.terminals());
+                Collections.shuffle(some, new Random(random.nextLong()));
+                int gang = random.nextInt(3) == 0 ? 2 : 1;
+                Touch touch = new Touch(some.subList(0, gang), some.subList(gang, 2 * gang));
+                Mode mode = random.nextInt(3) == 0
+                        ? Mode.DIODE
+                        : random.nextBoolean() ? Mode.OHMS : Mode.CONTINUITY;
+                Reading reading = Reading.of(mode, touch, liar.measure(touch, mode));
+                known = known.withReading(
+                        random.nextInt(8) == 0 ? reading.by(new Provenance.Wiggled(6)) : reading);
+            }
+            Advisor advisor = new Advisor(known, index, Fixture.COMB, Goal.PROVE, CostModel.USUAL, session);
+            Tracer.Run run = new SimulatedTrace(known, truth, advisor, meter, session).touched(Fixture.COMB);
+            Proof proof = advisor.proof(run.evidence());
+            Optional<String> wrong = Real.found(run.evidence()).differs(Real.of(truth, index), 0.05, 4, true);
+            assertThat(proof.isProved() && wrong.isPresent()).as("session %d: %s, %s by %s", session, wrong,
+                    truth.links(), run.readings()).isFalse();
+            if (proof.isProved() || !Real.of(truth, index).isUntellable()) {
+                told++;
+                proved += proof.isProved() ? 1 : 0;
+            }
+        }
+        System.out.printf("with a wrong reading before: proved %d of %d%n", proved, told);
+        assertThat(proved).as("the touches that settle it are asked for").isGreaterThanOrEqualTo(
+                (int) Math.floor(0.94 * told));
     }
 
     @ParameterizedTest

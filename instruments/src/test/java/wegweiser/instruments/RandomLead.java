@@ -53,10 +53,30 @@ final class RandomLead {
                     && (nets.joined(l.from(), a) && nets.joined(l.to().orElseThrow(), b)
                             || nets.joined(l.from(), b) && nets.joined(l.to().orElseThrow(), a)));
             if (!nets.joined(a, b) && !taken) {
-                links.add(Link.of(a, b).withPart(random.nextInt(4) == 0 ? Part.of(PartKind.DIODE) : leak()));
+                addBetween(links, a, b);
             }
         }
         return job.withLinks(links);
+    }
+
+    /** One part, or several beside each other: a clamp of two diodes, a diode beside a resistor, both. */
+    private void addBetween(List<Link> links, Terminal a, Terminal b) {
+        int kind = random.nextInt(20);
+        if (kind < 15) {
+            links.add(Link.of(a, b).withPart(kind < 4 ? diode() : leak()));
+            return;
+        }
+        links.add(Link.of(a, b).withPart(diode()));
+        if (kind != 15) {
+            links.add(Link.of(a, b).withPart(leak()));
+        }
+        if (kind < 18) {
+            links.add(Link.of(b, a).withPart(diode()));
+        }
+    }
+
+    private Part diode() {
+        return random.nextInt(6) == 0 ? Part.diode(1.9) : Part.of(PartKind.DIODE);
     }
 
     private Part leak() {

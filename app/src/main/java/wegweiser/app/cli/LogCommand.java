@@ -3,15 +3,17 @@ package wegweiser.app.cli;
 import static wegweiser.app.texts.Texts.t;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine;
 import wegweiser.core.advice.Fixture;
 import wegweiser.files.log.Logbook;
 import wegweiser.files.log.Unit;
@@ -35,14 +37,14 @@ final class LogCommand extends JobCommand {
 
     @Command(name = "list")
     int list() throws Exception {
-        try (Logbook log = open()) {
+        try (Logbook log = Logbook.look(logbook(true))) {
             return tell(log.all());
         }
     }
 
     @Command(name = "add")
     int add(@Parameters(paramLabel = "JOB") Path job) throws Exception {
-        try (Logbook log = open()) {
+        try (Logbook log = Logbook.open(logbook(false))) {
             return tell(List.of(
                     log.add(read(job), Fixture.COMB,
                             Instant.now().truncatedTo(ChronoUnit.SECONDS).toString())));
@@ -54,16 +56,25 @@ final class LogCommand extends JobCommand {
             @Parameters(arity = "0..*", paramLabel = "JOB|WORDS") List<String> words)
             throws Exception {
         List<String> wanted = words == null ? new ArrayList<>() : words;
-        try (Logbook log = open()) {
+        try (Logbook log = Logbook.look(logbook(true))) {
             return tell(wanted.size() == 1 && wanted.getFirst().endsWith(".json")
                     ? log.sameWiring(read(Path.of(wanted.getFirst())))
                     : log.find(String.join(" ", wanted)));
         }
     }
 
-    private Logbook open() throws Exception {
-        Workshop shop = workshop == null ? Workshop.chosen() : new Workshop(workshop);
-        return Logbook.open(shop.logbook());
+    /** The file of the logbook. Whoever only looks is told when there is no such workshop, and none is made. */
+    private Path logbook(boolean mustBeThere) throws IOException {
+        if (workshop == null) {
+            return Workshop.chosen().logbook();
+        }
+        if (workshop.toString().isBlank()) {
+            throw new IllegalArgumentException(t("cli.workshop.blank"));
+        }
+        if (mustBeThere && !Files.isDirectory(workshop)) {
+            throw new IOException(t("cli.workshop.none", workshop));
+        }
+        return new Workshop(workshop).logbook();
     }
 
     private int tell(List<Unit> units) throws JsonProcessingException {

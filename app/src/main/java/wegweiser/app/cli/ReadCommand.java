@@ -30,7 +30,9 @@ final class ReadCommand extends JobCommand {
         JobFile.Stored at = JobFile.load(file);
         int refused = 0;
         BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
-        for (String line = in.readLine(); line != null; line = in.readLine()) {
+        for (String raw = in.readLine(); raw != null; raw = in.readLine()) {
+            // some editors begin every text with a byte order mark
+            String line = raw.startsWith("\uFEFF") ? raw.substring(1) : raw;
             if (line.isBlank()) {
                 continue;
             }

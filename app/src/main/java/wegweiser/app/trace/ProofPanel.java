@@ -23,6 +23,8 @@ final class ProofPanel extends VBox {
         group(groups, "proof.unknown", proof.unknown());
         group(groups, "proof.heard", proof.heard());
         group(groups, "proof.undioded", proof.undioded());
+        group(groups, "proof.unsettled", proof.unsettled());
+        group(groups, "proof.unnamed", proof.unnamed());
         group(groups, "proof.resting", proof.resting());
         ScrollPane scroll = Panels.scroll(groups);
         scroll.setPrefSize(620, 380);

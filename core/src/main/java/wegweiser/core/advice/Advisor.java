@@ -1,19 +1,23 @@
 package wegweiser.core.advice;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wegweiser.core.belief.Belief;
 import wegweiser.core.belief.Hypotheses;
 import wegweiser.core.belief.Hypothesis;
 import wegweiser.core.evidence.Alone;
 import wegweiser.core.evidence.Contradiction;
 import wegweiser.core.evidence.Depth;
+import wegweiser.core.evidence.Dispute;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
@@ -33,6 +37,9 @@ public final class Advisor {
     private static final double LIKELY = 0.85;
     /** The same with gangs, where a wrong start costs few touches. */
     private static final double LIKELY_WITH_GANGS = 0.5;
+    /** A touch that was read so often and is not settled never will be. */
+    private static final int MOST_DISPUTED = 9;
+    private static final int STEADY_SECONDS = 5;
 
     private final Job job;
     private final TerminalIndex index;
@@ -100,11 +107,11 @@ public final class Advisor {
 
     /** The touch to make next, for a belief that was already computed. */
     public Optional<Proposal> next(Evidence evidence, Belief belief) {
+        Repeats repeats = new Repeats(evidence);
         Optional<Proposal> settle = settle(evidence);
         if (settle.isPresent()) {
             return settle;
         }
-        Repeats repeats = new Repeats(evidence);
         Optional<Proposal> locate = Locator.next(evidence, belief, repeats)
                 .map(l -> proposal(evidence, belief, l.touch(), l.mode(),
                         Proposal.Purpose.LOCATE, l.why()));
@@ -137,7 +144,15 @@ public final class Advisor {
             }
         }
         return confirm(evidence, belief, repeats, leader).or(() -> isolate(evidence, belief, repeats))
+                .or(() -> goal == Goal.PROVE ? single(evidence, belief, repeats) : Optional.empty())
                 .or(() -> finish(evidence, belief, repeats));
+    }
+
+    /** A join that only follows from gangs, by itself: it would rest on each of their readings. */
+    private Optional<Proposal> single(Evidence evidence, Belief belief, Repeats repeats) {
+        return evidence.joinedByGangsAlone().filter(pair -> !repeats.isEnough(pair[0], pair[1]))
+                .map(pair -> proposal(evidence, belief, touch(new int[][]{{pair[0]}, {pair[1]}}), Mode.OHMS,
+                        Proposal.Purpose.CONFIRM, Words.say("advisor.single")));
     }
 
     /** What is said of the cable after some readings, and on what it stands; a value at a ladder plug is no touch. */
@@ -148,14 +163,38 @@ public final class Advisor {
     /** When no pair is left: readings that do not fit what was found, then those that stand alone. */
     private Optional<Proposal> finish(Evidence evidence, Belief belief, Repeats repeats) {
         Proof proof = proof(evidence);
-        for (int number : proof.misfits()) {
-            Reading reading = evidence.readings().get(number - 1);
-            if (!repeats.isEnough(reading)) {
-                return Optional.of(proposal(evidence, belief, reading.touch(), reading.mode(),
-                        Proposal.Purpose.SETTLE, Words.say("advisor.misfit", number)));
-            }
+        Optional<Integer> suspect = proof.misfits().isEmpty()
+                ? Optional.empty()
+                : proof.suspects(evidence).stream()
+                        .filter(n -> !repeats.isEnough(evidence.readings().get(n - 1)))
+                        .min(Comparator.comparingInt(n -> repeats.count(evidence.readings().get(n - 1))));
+        if (suspect.isPresent()) {
+            Reading reading = evidence.readings().get(suspect.get() - 1);
+            return Optional.of(proposal(evidence, belief, reading.touch(), reading.mode(),
+                    Proposal.Purpose.SETTLE, Words.say("advisor.misfit", suspect.get())));
+        }
+        Optional<Proposal> within = withinMisfits(evidence, belief, repeats, proof);
+        if (within.isPresent()) {
+            return within;
         }
         return goal == Goal.PROVE ? again(evidence, belief, proof.alone()) : Optional.empty();
+    }
+
+    /** A pair of a gang that shows more than was found between any two of its terminals: one of those was misread. */
+    private Optional<Proposal> withinMisfits(Evidence evidence, Belief belief, Repeats repeats, Proof proof) {
+        for (int number : proof.misfits()) {
+            Reading gang = evidence.readings().get(number - 1);
+            for (Terminal red : gang.red()) {
+                for (Terminal black : gang.black()) {
+                    Reading single = Reading.of(gang.mode(), Touch.of(red, black), gang.outcome());
+                    if (!gang.touch().isSingle() && repeats.count(single) == 0) {
+                        return Optional.of(proposal(evidence, belief, single.touch(), gang.mode(),
+                                Proposal.Purpose.SETTLE, Words.say("advisor.within", number)));
+                    }
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /**
@@ -174,15 +213,34 @@ public final class Advisor {
     }
 
     private Optional<Proposal> settle(Evidence evidence) {
+        for (Dispute dispute : evidence.disputes()) {
+            if (dispute.readings().size() < MOST_DISPUTED) {
+                return Optional.of(new Proposal(dispute.touch(), dispute.steady() ? sound() : dispute.mode(),
+                        Proposal.Purpose.SETTLE,
+                        Words.say(dispute.steady() ? "advisor.steady" : "advisor.differ",
+                                Words.list(dispute.readings())),
+                        1, dispute.steady() ? STEADY_SECONDS + 4 : 4, 0, dispute.steady()));
+            }
+        }
         for (Contradiction contradiction : evidence.contradictions()) {
-            Touch touch = contradiction.settle();
-            long made = evidence.readings().stream().filter(r -> samePlace(r.touch(), touch)).count();
-            if (made < 3) {
-                return Optional.of(new Proposal(touch, Mode.CONTINUITY, Proposal.Purpose.SETTLE,
+            Optional<Touch> touch = Stream.concat(Stream.of(contradiction.settle()),
+                    contradiction.readings().stream().map(n -> evidence.readings().get(n - 1).touch()))
+                    .filter(t -> count(evidence, t) < 3).findFirst();
+            if (touch.isPresent()) {
+                return Optional.of(new Proposal(touch.get(), sound(), Proposal.Purpose.SETTLE,
                         Words.say("advisor.settle", Words.list(contradiction.readings())), 1, 4, 0));
             }
         }
         return Optional.empty();
+    }
+
+    /** With a comb everything is proved in the end, and a buzzer cannot tell a small resistor from copper. */
+    private Mode sound() {
+        return fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
+    }
+
+    private static long count(Evidence evidence, Touch touch) {
+        return evidence.readings().stream().filter(r -> samePlace(r.touch(), touch)).count();
     }
 
     private static boolean samePlace(Touch a, Touch b) {
@@ -213,8 +271,7 @@ public final class Advisor {
             }
         }
         String title = leader.hypothesis().map(Hypothesis::title).orElse(Words.say("advisor.other"));
-        // with a comb everything is proved in the end, and a buzzer cannot tell a small resistor from copper
-        Mode mode = fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
+        Mode mode = sound();
         return reach.next(pairs, evidence.partition()::pair, evidence, repeats)
                 .map(t -> proposal(evidence, belief, t, mode,
                         Proposal.Purpose.CONFIRM, Words.say("advisor.confirm", title)));
@@ -242,8 +299,11 @@ public final class Advisor {
     }
 
     private static String isolateReason(Clearing clearing, Clearing.Asked asked) {
-        if (asked.heard()) {
+        if (asked.why() == Clearing.Asked.Why.HEARD) {
             return Words.say("advisor.isolate.heard");
+        }
+        if (asked.why() == Clearing.Asked.Why.AMPS) {
+            return Words.say("advisor.isolate.amps");
         }
         if (asked.mode() == Mode.DIODE) {
             return Words.say(asked.isSingle() ? "advisor.isolate.diode" : "advisor.isolate.diodes");

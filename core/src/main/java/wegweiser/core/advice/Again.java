@@ -65,6 +65,6 @@ final class Again {
     }
 
     private static Optional<Clearing.Asked> asked(int a, int b, Mode mode) {
-        return Optional.of(new Clearing.Asked(new int[][]{{a}, {b}}, mode, false));
+        return Optional.of(new Clearing.Asked(new int[][]{{a}, {b}}, mode, Clearing.Asked.Why.PLAIN));
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BiPredicate;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.MeasuredPart;
@@ -23,13 +24,28 @@ import wegweiser.core.wiring.Partition;
 final class Clearing {
     /** Nets that parts join whose pairs are all read with bare probes too. */
     private static final int FEW = 6;
+    /** Between these ohms the volts in diode mode tell the current of the meter. */
+    private static final double AMPS_LEAST_OHMS = 40;
+    private static final double AMPS_MOST_OHMS = 1500;
+    private static final double DIFFERENT = 1.35;
+    private static final double HIDING_OHMS = Proof.HIDES_DIODE_OHMS;
+    private static final double MARGIN = 0.04;
 
     private final Evidence evidence;
     private final List<int[]> groups;
     private final List<Isolation.Cut> cuts;
 
-    /** A touch by the numbers of its terminals, the mode to read it in, and whether it measures what was heard. */
-    record Asked(int[][] touch, Mode mode, boolean heard) {
+    /** A touch by the numbers of its terminals, the mode to read it in, and what is special about it. */
+    record Asked(int[][] touch, Mode mode, Why why) {
+        /** Why a touch is asked for, where its mode and its gangs do not say so. */
+        enum Why {
+            PLAIN,
+            /** It measures what was only heard. */
+            HEARD,
+            /** It shows what current the meter sends. */
+            AMPS
+        }
+
         boolean isSingle() {
             return touch[0].length == 1 && touch[1].length == 1;
         }
@@ -77,7 +93,7 @@ final class Clearing {
         return wide && last.mode() == Mode.OHMS && last.outcome() instanceof Outcome.Open && !last.isAssumed()
                 && any(red, black, (r, b) -> !Proof.isDiodeKnown(evidence, r, b))
                 && !repeats.isEnoughInDiodeMode(red, black)
-                        ? Optional.of(new Asked(new int[][]{red, black}, Mode.DIODE, false))
+                        ? Optional.of(new Asked(new int[][]{red, black}, Mode.DIODE, Asked.Why.PLAIN))
                         : Optional.empty();
     }
 
@@ -89,7 +105,43 @@ final class Clearing {
                 return asked;
             }
         }
-        return within(repeats).or(() -> heard(repeats));
+        return within(repeats).or(() -> heard(repeats)).or(() -> amps(repeats));
+    }
+
+    /**
+     * Where volts may be those of a diode or of a resistance: another resistance in diode mode, by which the current of the
+     * meter comes out. The smallest is best, since no diode conducts beside it.
+     */
+    private Optional<Asked> amps(Repeats repeats) {
+        int[] nets = evidence.partition().roots();
+        List<int[]> unsettled = Arrays.stream(nets).boxed()
+                .flatMap(a -> Arrays.stream(nets).filter(b -> evidence.isUnsettled(a, b))
+                        .mapToObj(b -> new int[]{a, b}))
+                .toList();
+        if (unsettled.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<int[]> best = Optional.empty();
+        double least = AMPS_MOST_OHMS;
+        for (int a : nets) {
+            for (int b : nets) {
+                double ohms = a < b ? evidence.ohms(a, b).orElse(Double.NaN) : Double.NaN;
+                boolean tells = ohms >= AMPS_LEAST_OHMS && ohms < least
+                        && unsettled.stream().noneMatch(u -> isAlike(ohms, evidence.ohms(u[0], u[1])));
+                if (tells && !evidence.looked().wasReadInVolts(a, b)
+                        && !repeats.isEnoughInDiodeMode(new int[]{a}, new int[]{b})) {
+                    least = ohms;
+                    best = Optional.of(new int[]{a, b});
+                }
+            }
+        }
+        return best.map(
+                pair -> new Asked(new int[][]{{pair[0]}, {pair[1]}}, Mode.DIODE, Asked.Why.AMPS));
+    }
+
+    private static boolean isAlike(double ohms, OptionalDouble other) {
+        return other.isPresent() && ohms * DIFFERENT > other.getAsDouble()
+                && ohms < other.getAsDouble() * DIFFERENT;
     }
 
     /** A pair of nets that parts join, by whatever way: ohms first, then diode mode both ways round. */
@@ -118,7 +170,7 @@ final class Clearing {
             for (int a : group.length <= FEW ? group : new int[0]) {
                 for (int b : group) {
                     if (a < b && !evidence.looked().inOhms(a, b) && !repeats.isEnough(a, b)) {
-                        return Optional.of(new Asked(new int[][]{{a}, {b}}, Mode.OHMS, false));
+                        return Optional.of(new Asked(new int[][]{{a}, {b}}, Mode.OHMS, Asked.Why.PLAIN));
                     }
                 }
             }
@@ -128,10 +180,10 @@ final class Clearing {
 
     private Optional<Asked> ask(int[] red, int[] black, Repeats repeats) {
         if (any(red, black, this::needsOhms) && !repeats.isEnough(red, black)) {
-            return Optional.of(new Asked(new int[][]{red, black}, Mode.OHMS, false));
+            return Optional.of(new Asked(new int[][]{red, black}, Mode.OHMS, Asked.Why.PLAIN));
         }
         return any(red, black, this::needsDiode) && !repeats.isEnoughInDiodeMode(red, black)
-                ? Optional.of(new Asked(new int[][]{red, black}, Mode.DIODE, false))
+                ? Optional.of(new Asked(new int[][]{red, black}, Mode.DIODE, Asked.Why.PLAIN))
                 : Optional.empty();
     }
 
@@ -141,7 +193,14 @@ final class Clearing {
     }
 
     private boolean needsDiode(int red, int black) {
-        return !Proof.isDiodeKnown(evidence, red, black);
+        return !evidence.isUnsettled(red, black)
+                && (!Proof.isDiodeKnown(evidence, red, black) || isNearlyHidden(red, black));
+    }
+
+    /** Whether a diode hardly shows beside what was read, so that the next reading might say that it does. */
+    private boolean isNearlyHidden(int red, int black) {
+        return !evidence.looked().inDiodeMode(red, black)
+                && evidence.ohms(red, black).orElse(0) > HIDING_OHMS * (1 - MARGIN);
     }
 
     /** A join that was only heard; asked in ohms once. */
@@ -149,7 +208,7 @@ final class Clearing {
         for (int a = 0; a < evidence.index().size(); a++) {
             for (int b = a + 1; b < evidence.index().size(); b++) {
                 if (evidence.isJoined(a, b) && !evidence.looked().isCopper(a, b) && repeats.count(a, b) < 2) {
-                    return Optional.of(new Asked(new int[][]{{a}, {b}}, Mode.OHMS, true));
+                    return Optional.of(new Asked(new int[][]{{a}, {b}}, Mode.OHMS, Asked.Why.HEARD));
                 }
             }
         }

@@ -10,9 +10,16 @@ import wegweiser.core.model.Touch;
  * @param touchesLeft expected number of touches until the goal, this one included
  * @param secondsLeft expected seconds until the goal
  * @param sweepLeft touches that a plain sweep would still take
+ * @param steady whether to hold it for some seconds while the cable is bent
  */
 public record Proposal(Touch touch, Mode mode, Purpose purpose, String why, int touchesLeft, int secondsLeft,
-        int sweepLeft) {
+        int sweepLeft, boolean steady) {
+    /** A touch that is made and noted. */
+    Proposal(Touch touch, Mode mode, Purpose purpose, String why, int touchesLeft, int secondsLeft,
+            int sweepLeft) {
+        this(touch, mode, purpose, why, touchesLeft, secondsLeft, sweepLeft, false);
+    }
+
     /** What a touch is for. */
     public enum Purpose {
         /** To tell which of several contradicting readings is wrong. */

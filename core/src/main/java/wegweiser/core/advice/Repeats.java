@@ -62,6 +62,15 @@ final class Repeats {
         return reading.mode() == Mode.DIODE ? isEnoughInDiodeMode(red, black) : isEnough(red, black);
     }
 
+    /** How often the touch of a reading was made in its mode. */
+    int count(Reading reading) {
+        int[] red = index.of(reading.red());
+        int[] black = index.of(reading.black());
+        return reading.mode() == Mode.DIODE
+                ? inDiodeMode.getOrDefault(List.of(sorted(red), sorted(black)), 0)
+                : made.getOrDefault(key(red, black), 0);
+    }
+
     /** How often two terminals were touched by themselves. */
     int count(int a, int b) {
         return singles.getOrDefault(key(a, b), 0);

@@ -27,6 +27,7 @@ public final class Belief {
 
     private final Evidence evidence;
     private final Posterior posterior;
+    private final List<MatchingLikelihood.Weighed> weighed;
     private final List<Share> named;
     private final double other;
     private final double doubt;
@@ -38,10 +39,11 @@ public final class Belief {
     /** A hypothesis with its probability. */
     public record Share(Hypothesis hypothesis, double probability) {}
 
-    private Belief(Evidence evidence, Posterior posterior, List<Share> named, double other,
-            List<OtherWirings.Drawn> samples, double doubt) {
+    private Belief(Evidence evidence, Posterior posterior, List<MatchingLikelihood.Weighed> weighed,
+            List<Share> named, double other, List<OtherWirings.Drawn> samples, double doubt) {
         this.evidence = evidence;
         this.posterior = posterior;
+        this.weighed = weighed;
         this.named = named;
         this.other = other;
         this.doubt = doubt;
@@ -89,11 +91,18 @@ public final class Belief {
             doubts[h] = items.isEmpty() || items.getLast().fits(posterior.hypothesis(h).partition()) ? 0 : 1;
         }
         List<OtherWirings> others = new ArrayList<>();
+        List<MatchingLikelihood.Weighed> weighed = new ArrayList<>();
+        List<MatchingLikelihood.Weighed> earlier = before
+                .filter(b -> b.evidence.index().terminals().equals(evidence.index().terminals()))
+                .map(b -> b.weighed).orElse(List.of());
         for (int r = 0; r < rates; r++) {
             others.add(new OtherWirings(evidence.index(), OtherWirings.OPEN_SHARES[r][0]));
-            MatchingLikelihood.Weighed weighed = others.get(r).weigh(items, MeterErrors.USUAL);
-            log[names + r] = Math.log(Hypotheses.OTHER * OtherWirings.OPEN_SHARES[r][1]) + weighed.log();
-            doubts[names + r] = weighed.doubt();
+            weighed.add(earlier.isEmpty()
+                    ? others.get(r).weigh(items, MeterErrors.USUAL)
+                    : others.get(r).weighOn(earlier.get(r), items, MeterErrors.USUAL));
+            log[names + r] = Math.log(Hypotheses.OTHER * OtherWirings.OPEN_SHARES[r][1])
+                    + weighed.get(r).log();
+            doubts[names + r] = weighed.get(r).doubt();
         }
         for (int c = 0; c < changed.size(); c++) {
             log[names + rates + c] = changed.get(c).log();
@@ -113,22 +122,35 @@ public final class Belief {
         for (int r = names; r < log.length; r++) {
             other += Math.exp(log[r] - most) / total;
         }
-        List<OtherWirings.Drawn> samples = new ArrayList<>();
-        SplittableRandom random = new SplittableRandom(seed + items.size());
-        for (int r = 0; r < rates; r++) {
-            double share = Math.exp(log[names + r] - most) / total / other;
-            samples.addAll(weighed(
-                    others.get(r).draw(evidence, items, (int) Math.round(share * SAMPLES), random), share));
-        }
-        for (int c = 0; c < changed.size(); c++) {
-            double share = Math.exp(log[names + rates + c] - most) / total / other;
-            samples.addAll(weighed(
-                    changed.get(c).draw(evidence, items, (int) Math.round(share * SAMPLES), random), share));
-        }
+        double rest = other;
+        List<OtherWirings.Drawn> samples = drawn(evidence, others, changed, items,
+                IntStream.range(names, log.length).mapToDouble(k -> Math.exp(log[k] - most) / total / rest)
+                        .toArray(),
+                new SplittableRandom(seed + items.size()));
         double doubt = IntStream.range(0, log.length)
                 .mapToDouble(k -> Math.exp(log[k] - most) / total * doubts[k])
                 .sum();
-        return new Belief(evidence, posterior, List.copyOf(shares), other, samples, doubt);
+        return new Belief(evidence, posterior, weighed, List.copyOf(shares), other, samples, doubt);
+    }
+
+    /** Cables as they may be if they have no name, of each kind as many as it is likely. */
+    private static List<OtherWirings.Drawn> drawn(Evidence evidence, List<OtherWirings> others,
+            List<Changed> changed, List<CopperProof.Item> items, double[] likely, SplittableRandom random) {
+        if (evidence.countUnknown() == 0) {
+            // only one is left
+            return List.of(new OtherWirings.Drawn(evidence.partition(), 1));
+        }
+        List<OtherWirings.Drawn> samples = new ArrayList<>();
+        for (int r = 0; r < others.size(); r++) {
+            int count = (int) Math.round(likely[r] * SAMPLES);
+            samples.addAll(weighed(others.get(r).draw(evidence, items, count, random), likely[r]));
+        }
+        for (int c = 0; c < changed.size(); c++) {
+            double share = likely[others.size() + c];
+            samples.addAll(weighed(
+                    changed.get(c).draw(evidence, items, (int) Math.round(share * SAMPLES), random), share));
+        }
+        return samples;
     }
 
     /** The same, their weights adding up to a share. */

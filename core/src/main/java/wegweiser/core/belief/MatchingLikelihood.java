@@ -32,17 +32,30 @@ record MatchingLikelihood(int[] end, boolean[] shell, double[] open, double[] ea
      *
      * @param log log of the probability of them all
      * @param doubt how likely the last one is wrong, given those before it
+     * @param items the readings
+     * @param wired what they join, and {@code apart} what they set apart; nobody writes there any more
+     * @param sought gangs that beeped, whose pair is not known yet
      */
-    record Weighed(double log, double doubt) {}
+    record Weighed(double log, double doubt, List<CopperProof.Item> items, Partition wired, PairMatrix apart,
+            List<CopperProof.Item> sought) {
+        /** Whether these readings begin with those. */
+        boolean isBeginningOf(List<CopperProof.Item> all) {
+            return items.size() <= all.size()
+                    && IntStream.range(0, items.size()).allMatch(k -> items.get(k).isSame(all.get(k)));
+        }
+    }
 
-    /** Weighs readings. */
-    Weighed weigh(List<CopperProof.Item> items, MeterErrors errors) {
-        Partition wired = Partition.of(IntStream.range(0, end.length).toArray());
-        PairMatrix apart = new PairMatrix(end.length);
-        double sum = 0;
-        double doubt = 0;
-        List<CopperProof.Item> sought = new ArrayList<>();
-        for (CopperProof.Item item : items) {
+    /** Weighs readings, one after the other; from where an earlier weighing left off, if these begin with its readings. */
+    Weighed weigh(List<CopperProof.Item> items, MeterErrors errors, Optional<Weighed> earlier) {
+        Optional<Weighed> before = earlier.filter(w -> w.isBeginningOf(items));
+        Partition wired = before.map(Weighed::wired)
+                .orElseGet(() -> Partition.of(IntStream.range(0, end.length).toArray()));
+        PairMatrix apart = before.map(w -> w.apart().copy()).orElseGet(() -> new PairMatrix(end.length));
+        double sum = before.map(Weighed::log).orElse(0.0);
+        double doubt = before.map(Weighed::doubt).orElse(0.0);
+        List<CopperProof.Item> sought = new ArrayList<>(before.map(Weighed::sought).orElse(List.of()));
+        for (CopperProof.Item item : items.subList(before.map(w -> w.items().size()).orElse(0),
+                items.size())) {
             double p = beepProbability(wired, apart, item);
             CopperProof.Item narrowed = item;
             for (CopperProof.Item gang : sought) {
@@ -73,7 +86,7 @@ record MatchingLikelihood(int[] end, boolean[] shell, double[] open, double[] ea
                 }
             }
         }
-        return new Weighed(sum, doubt);
+        return new Weighed(sum, doubt, List.copyOf(items), wired, apart, List.copyOf(sought));
     }
 
     /** Probability that a touch beeps: contacts of one end exclude each other as partners of a contact of the other. */

@@ -63,10 +63,17 @@ final class OtherWirings {
         return weigh(items, errors, Optional.empty());
     }
 
+    /** The same; of readings that begin with those that were weighed before only what came after is looked at. */
+    MatchingLikelihood.Weighed weighOn(MatchingLikelihood.Weighed before, List<CopperProof.Item> items,
+            MeterErrors errors) {
+        return new MatchingLikelihood(end, shell, open, each, Optional.empty()).weigh(items, errors,
+                Optional.of(before));
+    }
+
     /** The same of cables that follow a pattern but for some wires. */
     MatchingLikelihood.Weighed weigh(List<CopperProof.Item> items, MeterErrors errors,
             Optional<Partition> pattern) {
-        return new MatchingLikelihood(end, shell, open, each, pattern).weigh(items, errors);
+        return new MatchingLikelihood(end, shell, open, each, pattern).weigh(items, errors, Optional.empty());
     }
 
     /**
@@ -198,7 +205,6 @@ final class OtherWirings {
             int[] to,
             long[] untaken, SplittableRandom random) {
         List<int[]> single = new ArrayList<>();
-        List<int[]> more = new ArrayList<>();
         for (int r : gang[0]) {
             for (int b : gang[1]) {
                 int a = find(to, r);
@@ -208,12 +214,10 @@ final class OtherWirings {
                 }
                 if (has(mayJoin[r], b) && has(untaken, r) && has(untaken, b)) {
                     single.add(new int[]{a, c});
-                } else if (mayMeet(apart, to, roots, a, c)) {
-                    more.add(new int[]{a, c});
                 }
             }
         }
-        List<int[]> pairs = single.isEmpty() ? more : single;
+        List<int[]> pairs = single.isEmpty() ? meeting(apart, roots, gang, to) : single;
         if (pairs.isEmpty()) {
             return MeterErrors.USUAL.beep();
         }
@@ -222,6 +226,19 @@ final class OtherWirings {
         take(untaken, pair[1]);
         to[Math.max(pair[0], pair[1])] = Math.min(pair[0], pair[1]);
         return single.isEmpty() ? MatchingLikelihood.SECOND_PARTNER : 1;
+    }
+
+    /** The pairs of a gang that may be joined beside what they are joined to already. */
+    private static List<int[]> meeting(PairMatrix apart, int[] roots, int[][] gang, int[] to) {
+        List<int[]> pairs = new ArrayList<>();
+        for (int r : gang[0]) {
+            for (int b : gang[1]) {
+                if (mayMeet(apart, to, roots, find(to, r), find(to, b))) {
+                    pairs.add(new int[]{find(to, r), find(to, b)});
+                }
+            }
+        }
+        return pairs;
     }
 
     private static boolean has(long[] set, int i) {

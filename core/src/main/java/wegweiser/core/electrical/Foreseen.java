@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
+import wegweiser.core.electrical.PartNetwork.Diode;
 import wegweiser.core.electrical.ResistorNetwork.Branch;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -23,9 +24,10 @@ import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Partition;
 
 /**
- * What a cable built as planned shows at any touch, of one contact or many, in any mode: copper, the resistance of the
- * network of planned resistors between the gangs, the voltage of planned diodes, or nothing. O(nets³) a touch where
- * resistors are planned.
+ * What a cable built as planned shows at any touch, of one contact or many, in any mode and either way round: copper, the
+ * resistance of the planned resistors, the volts of planned diodes and what lies beside them, or nothing. Each is a window:
+ * a {@link PartNetwork} of the least values that its parts may have at the weakest meter, and one of the greatest at the
+ * strongest. O(nets³) a touch where parts are planned.
  */
 public final class Foreseen {
     /**
@@ -42,23 +44,29 @@ public final class Foreseen {
     /** From here on a meter may show over range for a planned resistor. */
     private static final double RANGE_OHMS = 1e6;
     /** Test currents of diode modes lie between these. */
-    private static final double LEAST_AMPS = 2e-4;
-    private static final double MOST_AMPS = 2e-3;
-    private static final double LEAST_VOLTS = 0.15;
-    /** A single junction shows at most this; a light or two junctions in a row show more, or over range. */
-    public static final Window JUNCTION = new Window(LEAST_VOLTS, 0.8);
+    public static final double LEAST_AMPS = 2e-4;
+    public static final double MOST_AMPS = 2e-3;
+    /** A single junction shows so much; a light or two junctions in a row show more, or over range. */
+    public static final Window JUNCTION = new Window(0.15, 0.8);
+    /** Some meters show over range from the first in diode mode, and none shows more than the second. */
+    private static final double RANGE_VOLTS = 1.5;
     private static final double MOST_VOLTS = 3.5;
+    /** What most meters light up; beyond it over range may be all that a good light shows. */
+    private static final double LIGHT_VOLTS = 2.5;
     /** Meters drive a diode with currents so different that its volts differ by as much, as a share. */
     private static final double FORWARD = 0.3;
+    private static final double VOLTS = 0.02;
     private static final double HIDES_DIODE_OHMS = 1500;
+    private static final double JUNCTION_LEAST_OHMS = 50_000;
+    private static final double LITTLE_AMPS = 1e-6;
     private static final double UNKNOWN_LEAST_OHMS = 3;
     private static final double UNKNOWN_MOST_OHMS = 1e9;
 
     private final Nets nets;
-    private final List<Branch> low = new ArrayList<>();
-    private final List<Branch> high = new ArrayList<>();
-    private final List<Branch> usual = new ArrayList<>();
-    private final List<int[]> diodes = new ArrayList<>();
+    private final PartNetwork low;
+    private final PartNetwork high;
+    private final PartNetwork usual;
+    private final List<Branch> least = new ArrayList<>();
     private final Map<Long, List<Link>> between = new HashMap<>();
     private final Partition groups;
 
@@ -71,6 +79,11 @@ public final class Foreseen {
     public Foreseen(Nets nets, List<Link> links) {
         this.nets = nets;
         DisjointSets sets = new DisjointSets(nets.partition().size());
+        List<Branch> most = new ArrayList<>();
+        List<Branch> plain = new ArrayList<>();
+        List<Diode> weak = new ArrayList<>();
+        List<Diode> strong = new ArrayList<>();
+        List<Diode> named = new ArrayList<>();
         for (Link link : links) {
             if (!isPart(link)) {
                 continue;
@@ -82,16 +95,31 @@ public final class Foreseen {
                 continue;
             }
             between.computeIfAbsent(key(from, to), _ -> new ArrayList<>()).add(link);
+            Part part = link.part().orElseThrow();
             if (link.is(PartKind.DIODE)) {
-                diodes.add(new int[]{from, to});
+                Window forward = forward(part);
+                weak.add(new Diode(from, to, forward.from()));
+                strong.add(new Diode(from, to, forward.to()));
+                named.add(new Diode(from, to, part.volts().orElse(NodeVolts.DIODE_VOLTS)));
             } else if (link.is(PartKind.RESISTOR)) {
-                OptionalDouble ohms = link.part().orElseThrow().ohms();
-                low.add(new Branch(from, to, ohms.isPresent() ? ohms.getAsDouble() : UNKNOWN_LEAST_OHMS));
-                high.add(new Branch(from, to, ohms.isPresent() ? ohms.getAsDouble() : UNKNOWN_MOST_OHMS));
-                ohms.ifPresent(value -> usual.add(new Branch(from, to, value)));
+                OptionalDouble ohms = part.ohms();
+                least.add(new Branch(from, to, ohms.orElse(UNKNOWN_LEAST_OHMS) * (1 - TOLERANCE)));
+                most.add(new Branch(from, to, ohms.orElse(UNKNOWN_MOST_OHMS) * (1 + TOLERANCE)));
+                ohms.ifPresent(value -> plain.add(new Branch(from, to, value)));
             }
         }
+        this.low = new PartNetwork(least, weak);
+        this.high = new PartNetwork(most, strong);
+        this.usual = new PartNetwork(plain, named);
         this.groups = sets.partition();
+    }
+
+    /** What a diode shows by itself: as its part says, else as a plain junction. */
+    private static Window forward(Part part) {
+        return part.volts().isPresent()
+                ? new Window(part.volts().getAsDouble() * (1 - FORWARD),
+                        part.volts().getAsDouble() * (1 + FORWARD))
+                : JUNCTION;
     }
 
     /** Whether a link is a part that hangs between two terminals and is no wire. */
@@ -125,37 +153,74 @@ public final class Foreseen {
     /** Whether a buzzer may sound between the net of a terminal and another one. */
     public boolean beepsElsewhere(Terminal terminal) {
         int here = label(terminal);
-        return low.stream().flatMap(b -> Stream.of(b.from(), b.to())).distinct()
-                .anyMatch(
-                        other -> other != here && ResistorNetwork.between(low, here, other) * (1 - TOLERANCE)
-                                - METER_OHMS <= BUZZER_MOST_OHMS);
+        return least.stream().flatMap(b -> Stream.of(b.from(), b.to())).distinct()
+                .anyMatch(other -> other != here
+                        && low.ohms(Set.of(here), Set.of(other)) - METER_OHMS <= BUZZER_MOST_OHMS);
+    }
+
+    /** The nets on both sides of a touch, by label. */
+    private record Sides(Set<Integer> red, Set<Integer> black) {
+        boolean isJoined() {
+            for (Integer label : red) {
+                if (black.contains(label)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
+
+    private Sides sides(Touch touch) {
+        return new Sides(labels(touch.red()), labels(touch.black()));
+    }
+
+    private Set<Integer> labels(List<Terminal> terminals) {
+        if (terminals.size() == 1) {
+            return Set.of(label(terminals.getFirst()));
+        }
+        Set<Integer> found = HashSet.newHashSet(terminals.size());
+        for (Terminal terminal : terminals) {
+            found.add(label(terminal));
+        }
+        return found;
     }
 
     /** What a good cable shows in ohms at a touch without copper; not given where it shows over range. */
     public Window window(Touch touch) {
-        double least = through(low, touch);
-        if (Double.isInfinite(least)) {
-            return Window.NONE;
-        }
-        return new Window(least * (1 - TOLERANCE) - METER_OHMS,
-                through(high, touch) * (1 + TOLERANCE) + METER_OHMS);
+        return between.isEmpty() ? Window.NONE : window(sides(touch));
+    }
+
+    private Window window(Sides sides) {
+        double from = between.isEmpty() ? Double.POSITIVE_INFINITY : low.ohms(sides.red(), sides.black());
+        return Double.isInfinite(from)
+                ? Window.NONE
+                : new Window(Math.max(0, from - METER_OHMS),
+                        high.ohms(sides.red(), sides.black()) + METER_OHMS);
     }
 
     /** The planned value at a touch in ohms, infinite where nothing conducts. */
     public double ohms(Touch touch) {
-        return through(usual, touch);
+        return usual.ohms(labels(touch.red()), labels(touch.black()));
     }
 
-    private double through(List<Branch> network, Touch touch) {
-        return network.isEmpty()
+    /**
+     * What a good cable shows in diode mode at a touch without copper, red at the first; not given where it is over range at
+     * any meter, and without an upper bound where it may be.
+     */
+    public Window volts(Touch touch) {
+        return volts(sides(touch));
+    }
+
+    private Window volts(Sides sides) {
+        double from = between.isEmpty()
                 ? Double.POSITIVE_INFINITY
-                : ResistorNetwork.between(network, labels(touch.red()), labels(touch.black()));
-    }
-
-    private Set<Integer> labels(List<Terminal> terminals) {
-        Set<Integer> found = new HashSet<>();
-        terminals.forEach(t -> found.add(label(t)));
-        return found;
+                : low.volts(sides.red(), sides.black(), LEAST_AMPS);
+        if (from > MOST_VOLTS) {
+            return Window.NONE;
+        }
+        double to = high.volts(sides.red(), sides.black(), MOST_AMPS);
+        boolean open = to > MOST_VOLTS || usual.volts(sides.red(), sides.black(), MOST_AMPS) > LIGHT_VOLTS;
+        return new Window(from, open ? Double.POSITIVE_INFINITY : to);
     }
 
     /** Whether a reading is what a cable built as planned may show. */
@@ -163,39 +228,36 @@ public final class Foreseen {
         if (reading.mode() == Mode.REACTION) {
             return true;
         }
-        Touch touch = reading.touch();
-        boolean copper = isJoined(touch);
-        Window window = copper ? new Window(0, COPPER_OHMS) : window(touch);
+        Sides sides = sides(reading.touch());
+        boolean copper = sides.isJoined();
+        if (reading.mode() == Mode.DIODE && !copper) {
+            return fitsInDiodeMode(reading.outcome(), volts(sides));
+        }
+        Window window = copper ? new Window(0, COPPER_OHMS) : window(sides);
         return switch (reading.outcome()) {
             case Outcome.Beep() -> copper || window.isGiven() && window.from() <= BUZZER_MOST_OHMS;
             case Outcome.Silent() -> !copper && (!window.isGiven() || window.to() > BUZZER_LEAST_OHMS);
-            case Outcome.Resistance(double ohms) -> copper ? ohms <= COPPER_OHMS : window.contains(ohms);
-            case Outcome.Open() -> !copper && (reading.mode() == Mode.DIODE
-                    ? isOpenInDiodeMode(touch, window)
-                    : !window.isGiven() || window.to() > RANGE_OHMS);
-            case Outcome.Voltage(double volts) ->
-                copper ? Math.abs(volts) < 0.1 : fits(volts, touch, window);
+            case Outcome.Resistance(double ohms) ->
+                copper ? ohms <= COPPER_OHMS : window.contains(ohms) || isThroughDiode(sides, window, ohms);
+            case Outcome.Open() -> !copper && (!window.isGiven() || window.to() > RANGE_OHMS);
+            case Outcome.Voltage(double volts) -> copper && Math.abs(volts) < 0.1;
             case Outcome.Reacts(), Outcome.Nothing() -> true;
         };
     }
 
-    /** What a planned diode shows from its anode: its own voltage, or less where planned resistors lie beside it. */
-    public Window junction(Touch touch) {
-        Window window = window(touch);
-        Window alone = forward(touch);
-        return window.isGiven()
-                ? new Window(Math.min(alone.from(), window.from() * LEAST_AMPS), alone.to())
-                : alone;
+    /** Some meters drive a junction in their high ranges, and show some hundred kilohms there. */
+    private boolean isThroughDiode(Sides sides, Window window, double ohms) {
+        return ohms >= JUNCTION_LEAST_OHMS && !(window.isGiven() && ohms > window.to())
+                && low.volts(sides.red(), sides.black(), LITTLE_AMPS) < JUNCTION.to();
     }
 
-    /** What the planned diodes of a touch show by themselves: as their part says, else as a plain junction. */
-    private Window forward(Touch touch) {
-        return touch.red().stream().flatMap(r -> touch.black().stream()
-                .flatMap(b -> parts(r, b).stream()
-                        .filter(l -> l.is(PartKind.DIODE) && label(l.from()) == label(r))))
-                .map(l -> l.part().orElseThrow().volts()).filter(OptionalDouble::isPresent)
-                .mapToDouble(OptionalDouble::getAsDouble).min().stream()
-                .mapToObj(v -> new Window(v * (1 - FORWARD), v * (1 + FORWARD))).findFirst().orElse(JUNCTION);
+    private static boolean fitsInDiodeMode(Outcome outcome, Window window) {
+        return switch (outcome) {
+            case Outcome.Open() -> !window.isGiven() || window.to() > RANGE_VOLTS;
+            case Outcome.Voltage(double volts) ->
+                window.isGiven() && volts >= window.from() - VOLTS && volts <= window.to() + VOLTS;
+            default -> true;
+        };
     }
 
     /** Whether planned resistors beside a diode take its voltage away, so that it does not show whether it is there. */
@@ -205,56 +267,6 @@ public final class Foreseen {
 
     /** Whether some red terminal is to be joined to a black one. */
     public boolean isJoined(Touch touch) {
-        Set<Integer> red = labels(touch.red());
-        return labels(touch.black()).stream().anyMatch(red::contains);
-    }
-
-    private boolean isOpenInDiodeMode(Touch touch, Window window) {
-        boolean byResistor = window.isGiven() && window.to() * MOST_AMPS < 1.5;
-        return !byResistor && !hasDiode(touch);
-    }
-
-    /** Whether a planned diode lies right between red, its anode, and black. */
-    private boolean hasDiode(Touch touch) {
-        Set<Integer> red = labels(touch.red());
-        Set<Integer> black = labels(touch.black());
-        return diodes.stream().anyMatch(d -> red.contains(d[0]) && black.contains(d[1]));
-    }
-
-    private boolean fits(double volts, Touch touch, Window window) {
-        int count = diodesOnTheWay(touch);
-        boolean byResistor = window.isGiven() && volts >= window.from() * LEAST_AMPS
-                && volts <= window.to() * MOST_AMPS + 0.1;
-        return byResistor && (count == 0 || volts <= JUNCTION.to() * count)
-                || hasDiode(touch) && junction(touch).contains(volts)
-                || count > 0 && !hasDiode(touch) && volts >= LEAST_VOLTS && volts <= MOST_VOLTS;
-    }
-
-    /** The fewest planned diodes on a way that conducts from red to black, resistors passed; 0 where there is none. */
-    private int diodesOnTheWay(Touch touch) {
-        Map<Integer, Integer> reached = new HashMap<>();
-        labels(touch.red()).forEach(l -> reached.put(l, 0));
-        boolean changed = !diodes.isEmpty();
-        while (changed) {
-            changed = false;
-            for (Branch b : low) {
-                changed |= reach(reached, b.from(), b.to(), 0);
-                changed |= reach(reached, b.to(), b.from(), 0);
-            }
-            for (int[] d : diodes) {
-                changed |= reach(reached, d[0], d[1], 1);
-            }
-        }
-        return labels(touch.black()).stream().mapToInt(l -> reached.getOrDefault(l, Integer.MAX_VALUE)).min()
-                .stream().filter(n -> n < Integer.MAX_VALUE).findFirst().orElse(0);
-    }
-
-    private static boolean reach(Map<Integer, Integer> reached, int from, int to, int diodes) {
-        Integer here = reached.get(from);
-        if (here == null || reached.getOrDefault(to, Integer.MAX_VALUE) <= here + diodes) {
-            return false;
-        }
-        reached.put(to, here + diodes);
-        return true;
+        return sides(touch).isJoined();
     }
 }

@@ -6,11 +6,12 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import wegweiser.core.electrical.ResistorNetwork;
+import wegweiser.core.electrical.PartNetwork.Diode;
+import wegweiser.core.electrical.PartNetwork;
 import wegweiser.core.electrical.ResistorNetwork.Branch;
 import wegweiser.core.evidence.Proof.Pair;
 import wegweiser.core.model.PartKind;
@@ -21,8 +22,8 @@ import wegweiser.core.wiring.Partition;
 /**
  * What a proof rests on alone. Without one of these readings it would not hold, or would name other parts, and if that
  * one were wrong nothing would show it. If no reading stands alone, one wrong reading cannot make a false proof, for the
- * others prove the same without it. Found by leaving each out in turn: as many weighings as there are readings of which none
- * other says just the same.
+ * others prove the same without it. Found by leaving each out in turn: by {@link Leaving} where that tells, else by as many
+ * weighings as there are readings of which none other says just the same.
  *
  * @param readings their numbers, from 1
  * @param pairs the pairs of terminals that would be known less without one of them
@@ -31,6 +32,10 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
     static final Alone NONE = new Alone(List.of(), List.of());
     private static final double SHARE = 0.04;
     private static final double LEAST_OHMS = 3;
+    private static final double LEAST_VOLTS = 0.05;
+    /** What a usual meter sends in diode mode, and the most it shows. */
+    private static final double AMPS = 1e-3;
+    private static final double MOST_VOLTS = 3;
 
     public Alone {
         readings = List.copyOf(readings);
@@ -39,6 +44,12 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
 
     /** What the word "all pairs are known" rests on alone; of evidence that says so only. */
     static Alone in(Evidence evidence) {
+        return in(evidence, true);
+    }
+
+    /** The same; unless it may be clever, every reading is left out by weighing all the others. */
+    static Alone in(Evidence evidence, boolean clever) {
+        Leaving leaving = clever ? new Leaving(evidence) : null;
         List<Integer> readings = new ArrayList<>();
         Set<Pair> pairs = new LinkedHashSet<>();
         Map<Reading, Integer> alike = new HashMap<>();
@@ -49,7 +60,9 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
                 // the other one stands for it; of values the last one counts
                 continue;
             }
-            List<Pair> lost = lost(evidence, without(evidence, List.of(number)), reading);
+            int left = number;
+            List<Pair> lost = Optional.ofNullable(leaving).flatMap(l -> l.without(left))
+                    .orElseGet(() -> lost(evidence, without(evidence, List.of(left)), reading));
             if (!lost.isEmpty()) {
                 readings.add(number);
                 pairs.addAll(lost);
@@ -100,24 +113,25 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
 
     /** The pairs of nets between which a meter would read something else. */
     private static List<Pair> otherwise(Evidence whole, Evidence left) {
-        List<Branch> one = resistors(whole);
-        List<Branch> other = resistors(left);
-        Set<List<Integer>> diodes = diodes(whole);
-        Set<List<Integer>> others = diodes(left);
-        int[] nodes = Stream.of(one, other).flatMap(List::stream)
-                .flatMapToInt(b -> IntStream.of(b.from(), b.to())).distinct().toArray();
+        PartNetwork one = network(whole);
+        PartNetwork other = network(left);
+        Partition nets = whole.partition();
+        int[] nodes = Stream.of(whole, left).flatMap(e -> e.parts().stream())
+                .flatMapToInt(p -> IntStream.of(nets.root(whole.index().of(p.a())),
+                        nets.root(whole.index().of(p.b()))))
+                .distinct().toArray();
         List<Pair> differ = new ArrayList<>();
         for (int a : nodes) {
             for (int b : nodes) {
-                if (a < b && !isAlike(ResistorNetwork.between(one, a, b),
-                        ResistorNetwork.between(other, a, b))) {
+                Set<Integer> from = Set.of(a);
+                Set<Integer> to = Set.of(b);
+                if (a < b && !isAlike(one.ohms(from, to), other.ohms(from, to))
+                        || a != b && !isAlikeInVolts(one.volts(from, to, AMPS),
+                                other.volts(from, to, AMPS))) {
                     differ.add(pair(whole, a, b));
                 }
             }
         }
-        Stream.concat(diodes.stream(), others.stream())
-                .filter(d -> diodes.contains(d) != others.contains(d))
-                .map(d -> pair(whole, d.get(0), d.get(1))).forEach(differ::add);
         return differ;
     }
 
@@ -130,20 +144,26 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
         return one == other || Math.abs(one - other) <= LEAST_OHMS + SHARE * Math.min(one, other);
     }
 
-    private static List<Branch> resistors(Evidence evidence) {
-        Partition nets = evidence.partition();
-        return evidence.parts().stream().filter(p -> p.kind() == PartKind.RESISTOR)
-                .map(p -> new Branch(nets.root(evidence.index().of(p.a())),
-                        nets.root(evidence.index().of(p.b())),
-                        p.ohms()))
-                .toList();
+    private static boolean isAlikeInVolts(double one, double other) {
+        double here = Math.min(one, MOST_VOLTS);
+        double there = Math.min(other, MOST_VOLTS);
+        return Math.abs(here - there) <= LEAST_VOLTS + SHARE * Math.min(here, there);
     }
 
-    private static Set<List<Integer>> diodes(Evidence evidence) {
+    /** The parts that were found, between the nets that are joined in it. */
+    private static PartNetwork network(Evidence evidence) {
         Partition nets = evidence.partition();
-        return evidence.parts().stream().filter(p -> p.kind() == PartKind.DIODE)
-                .map(p -> List.of(nets.root(evidence.index().of(p.a())),
-                        nets.root(evidence.index().of(p.b()))))
-                .collect(Collectors.toSet());
+        List<Branch> resistors = new ArrayList<>();
+        List<Diode> diodes = new ArrayList<>();
+        for (MeasuredPart part : evidence.parts()) {
+            int a = nets.root(evidence.index().of(part.a()));
+            int b = nets.root(evidence.index().of(part.b()));
+            if (part.kind() == PartKind.DIODE) {
+                diodes.add(new Diode(a, b, part.volts()));
+            } else {
+                resistors.add(new Branch(a, b, part.ohms()));
+            }
+        }
+        return new PartNetwork(resistors, diodes);
     }
 }

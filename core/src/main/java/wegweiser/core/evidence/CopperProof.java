@@ -1,6 +1,7 @@
 package wegweiser.core.evidence;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.TreeSet;
 import wegweiser.core.wiring.PairMatrix;
@@ -21,7 +22,7 @@ public final class CopperProof {
     private final JoinGraph graph;
     private final List<TreeSet<Integer>> conflicts = new ArrayList<>();
     private final List<int[]> conflictPairs = new ArrayList<>();
-    private final List<int[]> found = new ArrayList<>();
+    private final List<Resolved> found = new ArrayList<>();
     private Partition classes;
     private PairMatrix apart;
 
@@ -29,6 +30,26 @@ public final class CopperProof {
     public record Item(int number, Meaning meaning, int[] red, int[] black) {
         public boolean isSingle() {
             return red.length == 1 && black.length == 1;
+        }
+
+        /** Whether another item says the same of the same terminals, and is the same reading in its list. */
+        public boolean isSame(Item other) {
+            return this == other || number == other.number && meaning == other.meaning
+                    && Arrays.equals(red, other.red) && Arrays.equals(black, other.black);
+        }
+
+        /** Whether one terminal is on one side of the touch and the other on the other. */
+        boolean touches(int a, int b) {
+            return has(red, a) && has(black, b) || has(red, b) && has(black, a);
+        }
+
+        private static boolean has(int[] some, int one) {
+            for (int i : some) {
+                if (i == one) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         /** Whether the reading is what the touch shows on a cable that is wired like this. */
@@ -49,6 +70,18 @@ public final class CopperProof {
                 }
             }
             return false;
+        }
+    }
+
+    /**
+     * A join that a gang came down to.
+     *
+     * @param number of the gang's reading
+     * @param because the numbers of all readings behind it, the gang's own among them
+     */
+    record Resolved(int red, int black, int number, int[] because) {
+        boolean restsOn(int reading) {
+            return Item.has(because, reading);
         }
     }
 
@@ -114,7 +147,7 @@ public final class CopperProof {
         for (int r : item.red()) {
             for (int b : item.black()) {
                 if (isApart(r, b)) {
-                    because.addAll(whyApart(r, b));
+                    because.addAll(anyWhyApart(r, b));
                 } else if (keptRed >= 0) {
                     // another pair of the same two classes: it means the same only by the joins that made it so
                     boolean sameWay = isJoined(r, keptRed);
@@ -127,8 +160,9 @@ public final class CopperProof {
             conflicts.add(because);
             conflictPairs.add(new int[]{item.red()[0], item.black()[0]});
         } else {
-            found.add(new int[]{keptRed, keptBlack, item.number()});
-            graph.join(keptRed, keptBlack, because.stream().mapToInt(Integer::intValue).toArray());
+            int[] all = because.stream().mapToInt(Integer::intValue).toArray();
+            found.add(new Resolved(keptRed, keptBlack, item.number(), all));
+            graph.join(keptRed, keptBlack, all);
             refresh();
         }
         return true;
@@ -170,8 +204,8 @@ public final class CopperProof {
         return apart.has(classes.root(a), classes.root(b));
     }
 
-    /** The joins that gangs came down to: red terminal, black terminal, number of the reading. */
-    List<int[]> found() {
+    /** The joins that gangs came down to. */
+    List<Resolved> found() {
         return found;
     }
 
@@ -194,6 +228,16 @@ public final class CopperProof {
     /** The readings of the shortest proof that two terminals are apart. */
     TreeSet<Integer> whyApart(int a, int b) {
         return whyApart(graph.from(a), graph.from(b));
+    }
+
+    /** A proof that two terminals are apart: by one reading of both, or else the shortest. */
+    private TreeSet<Integer> anyWhyApart(int a, int b) {
+        for (Item item : parting) {
+            if (item.touches(a, b)) {
+                return new TreeSet<>(List.of(item.number()));
+            }
+        }
+        return whyApart(a, b);
     }
 
     TreeSet<Integer> whyApart(JoinGraph.Paths fromA, JoinGraph.Paths fromB) {

@@ -16,6 +16,7 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
+import wegweiser.core.wiring.DisjointSets;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.PairMatrix;
 import wegweiser.core.wiring.Partition;
@@ -33,6 +34,7 @@ public final class Evidence {
     private final TerminalIndex index;
     private final List<Reading> readings;
     private final CopperProof copper;
+    private final List<CopperProof.Item> items;
     private final ReactionSides sides;
     private final List<Contradiction> contradictions;
     private final Intermittence intermittence;
@@ -42,6 +44,8 @@ public final class Evidence {
     private final Looked looked;
     private final OtherEnds otherEnds;
     private final List<MeasuredPart> parts;
+    private final PairMatrix unsettled;
+    private final boolean crowded;
     private final Optional<Evidence> supposed;
     private Alone alone;
     /** Told how many readings are weighed from scratch, for the test that counts how often that happens. */
@@ -99,7 +103,7 @@ public final class Evidence {
         int n = index.size();
         this.joinedDirectly = new PairMatrix(n);
         this.apartDirectly = new PairMatrix(n);
-        this.looked = new Looked(copper.classes(), items, this.readings, copper.found());
+        this.looked = new Looked(index, copper.classes(), items, this.readings, copper.found());
         for (CopperProof.Item item : items) {
             if (item.meaning() == Meaning.JOINS && item.isSingle()) {
                 joinedDirectly.markBoth(item.red()[0], item.black()[0]);
@@ -108,8 +112,14 @@ public final class Evidence {
                 apartDirectly.markBetween(item.red(), item.black());
             }
         }
+        this.items = List.copyOf(items);
         this.otherEnds = new OtherEnds(index, copper.classes());
-        this.parts = PartFinder.find(this, items);
+        this.crowded = ResistorFinder.isCrowded(this, items);
+        List<MeasuredPart> found = new ArrayList<>(crowded ? List.of() : ResistorFinder.find(this, items));
+        DiodeFinder.Found diodes = DiodeFinder.find(this, items, found);
+        found.addAll(diodes.diodes());
+        this.parts = List.copyOf(found);
+        this.unsettled = diodes.unsettled();
     }
 
     private List<Contradiction> contradictions(Map<TreeSet<Integer>, int[]> copper, ReactionSides reaction) {
@@ -150,6 +160,14 @@ public final class Evidence {
         return !looked.isCopper(a, b);
     }
 
+    /**
+     * Whether volts were read from one terminal to another, by their numbers, that a diode there and none would both show:
+     * beside a resistance, at a meter of which nobody knows how much current it sends.
+     */
+    public boolean isUnsettled(int red, int black) {
+        return unsettled.has(partition().root(red), partition().root(black));
+    }
+
     /** Whether a diode between two terminals that are apart would have shown, with its anode at the first. */
     public boolean isDiodeKnown(int anode, int cathode) {
         return Proof.isDiodeKnown(this, anode, cathode);
@@ -169,6 +187,31 @@ public final class Evidence {
     /** What was looked at beyond copper. */
     public Looked looked() {
         return looked;
+    }
+
+    /** The joins that gangs came down to. */
+    List<CopperProof.Resolved> resolved() {
+        return copper.found();
+    }
+
+    /** A join that gangs came down to and no single touches show, as two terminals by their numbers. */
+    public Optional<int[]> joinedByGangsAlone() {
+        if (copper.found().isEmpty()) {
+            return Optional.empty();
+        }
+        DisjointSets single = new DisjointSets(index.size());
+        for (CopperProof.Item item : items) {
+            if (item.meaning() == Meaning.JOINS && item.isSingle()) {
+                single.union(item.red()[0], item.black()[0]);
+            }
+        }
+        return copper.found().stream().filter(j -> single.find(j.red()) != single.find(j.black()))
+                .map(j -> new int[]{j.red(), j.black()}).findFirst();
+    }
+
+    /** The readings that count for copper. */
+    List<CopperProof.Item> items() {
+        return items;
     }
 
     /** The proved joins, by the numbers of the terminals. */
@@ -301,9 +344,19 @@ public final class Evidence {
         return contradictions;
     }
 
-    /** Terminals of touches that gave both results. */
+    /** Touches whose readings differ and that are not settled for sure. */
+    public List<Dispute> disputes() {
+        return intermittence.disputes();
+    }
+
+    /** Terminals of touches that gave both results and are not settled. */
     public List<Terminal> intermittent() {
         return intermittent;
+    }
+
+    /** Whether so many resistances were read that no parts are named: as with a device that is still plugged in. */
+    public boolean isCrowded() {
+        return crowded;
     }
 
     /** Parts that readings show between single terminals. */

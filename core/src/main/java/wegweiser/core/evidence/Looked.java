@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Reading;
+import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.wiring.DisjointSets;
 import wegweiser.core.wiring.PairMatrix;
 import wegweiser.core.wiring.Partition;
@@ -23,12 +24,14 @@ public final class Looked {
     private final Partition measured;
     private final Map<Long, Double> ohmsOfPair = new HashMap<>();
     private final Map<Long, Double> voltsOfPair = new HashMap<>();
+    private final PairMatrix inVolts;
 
     /**
      * @param readings all of them; the items name theirs by number
-     * @param found joins that gangs came down to, as red terminal, black terminal and number of the reading
+     * @param found joins that gangs came down to
      */
-    Looked(Partition classes, List<CopperProof.Item> items, List<Reading> readings, List<int[]> found) {
+    Looked(TerminalIndex index, Partition classes, List<CopperProof.Item> items, List<Reading> readings,
+            List<CopperProof.Resolved> found) {
         this.classes = classes;
         this.ohms = new PairMatrix(classes.size());
         this.diode = new PairMatrix(classes.size());
@@ -43,12 +46,20 @@ public final class Looked {
                 note(item, reading);
             }
         }
-        for (int[] join : found) {
-            if (readings.get(join[2] - 1).mode() == Mode.OHMS) {
-                copper.union(join[0], join[1]);
+        for (CopperProof.Resolved join : found) {
+            if (readings.get(join.number() - 1).mode() == Mode.OHMS) {
+                copper.union(join.red(), join.black());
             }
         }
         this.measured = copper.partition();
+        this.inVolts = new PairMatrix(classes.size());
+        for (Reading reading : readings) {
+            if (reading.outcome() instanceof Outcome.Voltage && reading.touch().isSingle()
+                    && !reading.isAssumed()) {
+                inVolts.markBoth(classes.root(index.of(reading.red())[0]),
+                        classes.root(index.of(reading.black())[0]));
+            }
+        }
     }
 
     private void note(CopperProof.Item item, Reading reading) {
@@ -92,6 +103,11 @@ public final class Looked {
     /** The same for diode mode with the red probe at the first; the other way round is another question. */
     public boolean inDiodeMode(int red, int black) {
         return diode.has(classes.root(red), classes.root(black));
+    }
+
+    /** Whether volts were read between the classes of two terminals by themselves, either way round, however few. */
+    public boolean wasReadInVolts(int a, int b) {
+        return inVolts.has(classes.root(a), classes.root(b));
     }
 
     /** The last resistance read between two classes by themselves, leads included. */

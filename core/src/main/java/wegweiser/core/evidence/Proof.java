@@ -17,14 +17,18 @@ import wegweiser.core.words.Words;
 /**
  * What "proved" means, for everything that says it: of every pair of terminals of all ends it is measured, or follows,
  * whether copper joins them and which part lies between them if it does not, whichever single reading may be wrong. A
- * pair that is less is one of four: nobody looked at it; it was only heard, and a buzzer knows no parts; it was not
- * asked in diode mode both ways round; or, where all the others are known, it rests on a single reading.
+ * pair that is less is one of six: nobody looked at it; it was only heard, and a buzzer knows no parts; it was not
+ * asked in diode mode both ways round; it was, and the volts may be those of a diode or of the resistance beside; so many
+ * resistances were read that no parts can be named; or,
+ * where all the others are known, it rests on a single reading.
  * O(terminals²), and as often as there are readings once all pairs are known.
  *
  * @param pairs how many pairs there are
  * @param unknown pairs that are neither proved joined nor proved apart
  * @param heard pairs that are joined or apart by a buzzer alone
  * @param undioded pairs between which a diode would not have shown
+ * @param unsettled pairs where diodes and none would both show the volts that were read
+ * @param unnamed pairs with a resistance between them, where there are too many to name parts
  * @param doubtful whether readings contradict each other, or a touch gave both results
  * @param coverage how far the readings reach
  * @param misfits where all else is known, the numbers of the readings that a cable with the parts found would not show
@@ -32,10 +36,12 @@ import wegweiser.core.words.Words;
  * @param alone where all else is known, the numbers of the readings that no other stands behind: if one were wrong,
  *        nothing would show it
  */
-public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> undioded, boolean doubtful,
-        Coverage coverage, List<Integer> misfits, List<Pair> resting, List<Integer> alone) {
+public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> undioded,
+        List<Pair> unsettled,
+        List<Pair> unnamed, boolean doubtful, Coverage coverage, List<Integer> misfits, List<Pair> resting,
+        List<Integer> alone) {
     /** Beside so small a resistance a diode does not conduct in diode mode, so that nothing would show it. */
-    static final double HIDES_DIODE_OHMS = 600;
+    public static final double HIDES_DIODE_OHMS = 600;
     private static final int NAMED = 8;
 
     /** Two terminals. */
@@ -51,13 +57,19 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         NOTHING,
         LOOK,
         OHMS,
-        DIODE
+        DIODE,
+        /** How much current the meter sends in diode mode. */
+        AMPS,
+        /** Fewer resistances: there are too many to name parts. */
+        PARTS
     }
 
     public Proof {
         unknown = List.copyOf(unknown);
         heard = List.copyOf(heard);
         undioded = List.copyOf(undioded);
+        unsettled = List.copyOf(unsettled);
+        unnamed = List.copyOf(unnamed);
         misfits = List.copyOf(misfits);
         resting = List.copyOf(resting);
         alone = List.copyOf(alone);
@@ -78,6 +90,8 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         List<Pair> unknown = new ArrayList<>();
         List<Pair> heard = new ArrayList<>();
         List<Pair> undioded = new ArrayList<>();
+        List<Pair> unsettled = new ArrayList<>();
+        List<Pair> unnamed = new ArrayList<>();
         boolean rows = true;
         for (int a = 0; a < index.size(); a++) {
             Superseded.check();
@@ -87,7 +101,13 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
                     continue;
                 }
                 Pair pair = new Pair(index.get(a), index.get(b));
-                (need == Need.LOOK ? unknown : need == Need.OHMS ? heard : undioded).add(pair);
+                (switch (need) {
+                    case LOOK -> unknown;
+                    case OHMS -> heard;
+                    case DIODE -> undioded;
+                    case PARTS -> unnamed;
+                    case AMPS, NOTHING -> unsettled;
+                }).add(pair);
                 rows &= need != Need.LOOK || evidence.isSameEnd(a, b);
             }
         }
@@ -96,10 +116,12 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
                 ? Coverage.ALL
                 : neighbours ? rows ? Coverage.ROWS : Coverage.NEIGHBOURS : Coverage.JOINS;
         boolean doubtful = !evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty();
-        boolean known = unknown.isEmpty() && heard.isEmpty() && undioded.isEmpty() && !doubtful;
+        boolean known = unknown.isEmpty() && heard.isEmpty() && undioded.isEmpty() && unsettled.isEmpty()
+                && unnamed.isEmpty() && !doubtful;
         List<Integer> misfits = known ? misfits(evidence) : List.of();
         Alone alone = known && misfits.isEmpty() ? evidence.alone() : Alone.NONE;
-        return new Proof(index.size() * (index.size() - 1) / 2, unknown, heard, undioded, doubtful, coverage,
+        return new Proof(index.size() * (index.size() - 1) / 2, unknown, heard, undioded, unsettled, unnamed,
+                doubtful, coverage,
                 misfits, alone.pairs(), alone.readings());
     }
 
@@ -124,7 +146,9 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
     private static Link link(MeasuredPart part) {
         return Link.of(part.a(), part.b())
                 .withPart(
-                        part.kind() == PartKind.DIODE ? Part.of(PartKind.DIODE) : Part.resistor(part.ohms()));
+                        part.kind() == PartKind.DIODE
+                                ? Part.diode(part.volts())
+                                : Part.resistor(part.ohms()));
     }
 
     /** What is still to be asked of a pair, by the numbers of its terminals. */
@@ -139,12 +163,20 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         if (!looked.inOhms(a, b)) {
             return Need.OHMS;
         }
-        return isDiodeKnown(evidence, a, b) && isDiodeKnown(evidence, b, a) ? Need.NOTHING : Need.DIODE;
+        if (evidence.isCrowded() && evidence.ohms(a, b).isPresent()) {
+            return Need.PARTS;
+        }
+        if (isDiodeKnown(evidence, a, b) && isDiodeKnown(evidence, b, a)) {
+            return Need.NOTHING;
+        }
+        boolean asked = (evidence.isUnsettled(a, b) || isDiodeKnown(evidence, a, b))
+                && (evidence.isUnsettled(b, a) || isDiodeKnown(evidence, b, a));
+        return asked ? Need.AMPS : Need.DIODE;
     }
 
     /** Whether a diode with its anode at the first would have shown. */
     public static boolean isDiodeKnown(Evidence evidence, int anode, int cathode) {
-        return evidence.looked().inDiodeMode(anode, cathode)
+        return evidence.looked().inDiodeMode(anode, cathode) && !evidence.isUnsettled(anode, cathode)
                 || evidence.looked().ohms(anode, cathode).orElse(Double.MAX_VALUE) < HIDES_DIODE_OHMS;
     }
 
@@ -158,7 +190,8 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
 
     /** Whether every pair is known, parts included, if each reading is right. */
     public boolean isRead() {
-        return isHeardOut() && heard.isEmpty() && undioded.isEmpty();
+        return isHeardOut() && heard.isEmpty() && undioded.isEmpty() && unsettled.isEmpty()
+                && unnamed.isEmpty();
     }
 
     /** Whether every pair is known to be joined or apart, whatever lies between those that are apart. */
@@ -166,9 +199,12 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         return pairs > 0 && !doubtful && misfits.isEmpty() && unknown.isEmpty();
     }
 
-    /** How many pairs are not proved. */
+    /** How many pairs are not proved; all of them where readings do not fit each other. */
     public int unproved() {
-        return unknown.size() + heard.size() + undioded.size() + resting.size();
+        return !misfits.isEmpty()
+                ? pairs
+                : unknown.size() + heard.size() + undioded.size() + unsettled.size() + unnamed.size()
+                        + resting.size();
     }
 
     /** The pairs that are not proved: first those nobody looked at. */
@@ -176,6 +212,8 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         List<Pair> open = new ArrayList<>(unknown);
         open.addAll(heard);
         open.addAll(undioded);
+        open.addAll(unsettled);
+        open.addAll(unnamed);
         open.addAll(resting);
         return open;
     }
@@ -211,6 +249,12 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         if (!undioded.isEmpty()) {
             said.add(Words.say("proof.undioded", counted(undioded.size()), some(undioded)));
         }
+        if (!unsettled.isEmpty()) {
+            said.add(Words.say("proof.unsettled", counted(unsettled.size()), some(unsettled)));
+        }
+        if (!unnamed.isEmpty()) {
+            said.add(Words.say("proof.unnamed", counted(unnamed.size())));
+        }
         return String.join(" ", said);
     }
 
@@ -233,6 +277,12 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         }
         if (!undioded.isEmpty()) {
             said.add(Words.say("proof.short.undioded", counted(undioded.size())));
+        }
+        if (!unsettled.isEmpty()) {
+            said.add(Words.say("proof.short.unsettled", counted(unsettled.size())));
+        }
+        if (!unnamed.isEmpty()) {
+            said.add(Words.say("proof.short.unnamed", counted(unnamed.size())));
         }
         if (!resting.isEmpty()) {
             said.add(Words.say("proof.short.resting", counted(resting.size())));

@@ -68,7 +68,7 @@ final class Blind {
                 String pair = firsts.get(i) + "–" + firsts.get(j);
                 if (!evidence.isJoined(a, b) && !evidence.isApart(a, b)) {
                     untouched.add(pair);
-                } else if (!evidence.isPartKnown(a, b)) {
+                } else if (!evidence.isPartKnown(a, b) && !isLikeCopper(firsts.get(i), firsts.get(j))) {
                     heard.add(pair);
                 }
                 if (!evidence.isDiodeKnown(a, b) || !evidence.isDiodeKnown(b, a)) {
@@ -125,14 +125,32 @@ final class Blind {
                                 .orElse(Words.say("blind.fuse.any"))));
             } else if (link.is(PartKind.CAPACITOR) && link.to().isPresent()) {
                 said.add(Words.say("blind.capacitor", link.from(), link.to().get()));
-            } else if (link.is(PartKind.DIODE) && link.to().isPresent()
-                    && foreseen.hidesDiode(Touch.of(link.from(), link.to().get()))) {
-                said.add(Words.say("blind.diode-beside", link.from(), link.to().get(),
-                        Quantity.words(foreseen.ohms(Touch.of(link.from(), link.to().get())), Unit.OHM)));
+            } else if (link.is(PartKind.DIODE) && link.to().isPresent()) {
+                diode(link.from(), link.to().get());
             } else if (link.is(PartKind.RESISTOR) && link.to().isPresent()
                     && link.part().orElseThrow().ohms().isEmpty()) {
                 said.add(Words.say("blind.value", link.from(), link.to().get()));
+            } else if (link.is(PartKind.RESISTOR) && link.to().isPresent()
+                    && isLikeCopper(link.from(), link.to().get())) {
+                said.add(Words.say("blind.small", link.from(), link.to().get(),
+                        Quantity.words(link.part().orElseThrow().ohms().getAsDouble(), Unit.OHM)));
             }
+        }
+    }
+
+    /** Whether what is planned between two nets has so few ohms that a meter takes it for copper. */
+    private boolean isLikeCopper(Terminal a, Terminal b) {
+        Window window = foreseen.window(Touch.of(a, b));
+        return window.isGiven() && window.from() <= Foreseen.COPPER_OHMS;
+    }
+
+    private void diode(Terminal anode, Terminal cathode) {
+        Touch touch = Touch.of(anode, cathode);
+        if (foreseen.hidesDiode(touch)) {
+            said.add(Words.say("blind.diode-beside", anode, cathode,
+                    Quantity.words(foreseen.ohms(touch), Unit.OHM)));
+        } else if (Double.isInfinite(foreseen.volts(touch).to())) {
+            said.add(Words.say("blind.light", anode, cathode));
         }
     }
 

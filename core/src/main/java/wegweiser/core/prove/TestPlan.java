@@ -36,6 +36,8 @@ import wegweiser.core.words.Words;
  * {@link Isolation} proves all pairs in ceil(log2 k).
  */
 public final class TestPlan {
+    private static final double LEAST_VOLTS = 0.1;
+
     private final Job job;
     private final Foreseen foreseen;
     private final SupplyJoints supplies;
@@ -269,16 +271,16 @@ public final class TestPlan {
                 case RESISTOR -> tests.add(part(touch, Mode.OHMS, foreseen.window(touch),
                         expect(foreseen.window(touch))));
                 case DIODE -> {
-                    tests.add(part(touch, Mode.DIODE, foreseen.junction(touch),
-                            Words.say(foreseen.window(touch).isGiven()
-                                    ? "prove.expect.diode-beside"
-                                    : "prove.expect.diode",
-                                    Words.number(foreseen.junction(touch).from()),
-                                    Words.number(foreseen.junction(touch).to()))));
-                    // beside a planned resistor the way back is the resistor's
-                    if (!foreseen.window(turned).isGiven()) {
+                    // beside a small resistor diode mode shows next to nothing, diode or none
+                    if (foreseen.volts(touch).from() >= LEAST_VOLTS) {
+                        tests.add(part(touch, Mode.DIODE, foreseen.volts(touch), expectDiode(touch)));
+                    }
+                    // beside another part that conducts the way back is that part's
+                    if (!foreseen.volts(turned).isGiven()) {
                         tests.add(part(turned, Mode.DIODE, Window.NONE,
                                 Words.say("prove.expect.diode-back")));
+                    }
+                    if (!foreseen.window(turned).isGiven() && isFirst(link)) {
                         // in diode mode a leak of some kilohms is over range already
                         tests.add(apart(turned, danger(netOf.get(link.from()), netOf.get(link.to().get()))));
                     }
@@ -291,6 +293,20 @@ public final class TestPlan {
             }
         }
         return tests.stream().distinct().toList();
+    }
+
+    /** Whether no diode before this one lies between the same two nets. */
+    private boolean isFirst(Link link) {
+        return foreseen.parts(link.from(), link.to().orElseThrow()).stream().filter(l -> l.is(PartKind.DIODE))
+                .findFirst().filter(l -> l.equals(link)).isPresent();
+    }
+
+    private String expectDiode(Touch touch) {
+        Window window = foreseen.volts(touch);
+        String key = Double.isInfinite(window.to())
+                ? "prove.expect.diode-light"
+                : foreseen.window(touch).isGiven() ? "prove.expect.diode-beside" : "prove.expect.diode";
+        return Words.say(key, Words.number(window.from()), Words.number(window.to()));
     }
 
     private static Test part(Touch touch, Mode mode, Window window, String expect) {

@@ -232,7 +232,7 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
             boolean right = switch (reading.outcome()) {
                 case Outcome.Resistance(double ohms) -> test.window().contains(ohms);
                 case Outcome.Voltage(double volts) -> test.window().contains(volts);
-                case Outcome.Open() -> !test.window().isGiven();
+                case Outcome.Open() -> !test.window().isGiven() || Double.isInfinite(test.window().to());
                 default -> false;
             };
             state = right && state != State.FAILED ? State.PASSED : State.FAILED;
@@ -271,10 +271,15 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         return List.copyOf(faults);
     }
 
-    /** Whether a buzzer sounds through planned resistors, and nothing more than that was heard. */
+    /**
+     * Whether a meter takes what is planned for copper: resistors of so few ohms that it cannot tell, whatever they were
+     * read in, or of some more as long as only a buzzer was asked.
+     */
     private static boolean mayBeep(Evidence evidence, Foreseen foreseen, Terminal a, Terminal b) {
-        return evidence.isHeardOnly(evidence.index().of(a), evidence.index().of(b))
-                && foreseen.fits(Reading.of(Mode.CONTINUITY, Touch.of(a, b), Outcome.BEEP));
+        Window window = foreseen.window(Touch.of(a, b));
+        return window.isGiven() && window.from() <= Foreseen.COPPER_OHMS
+                || evidence.isHeardOnly(evidence.index().of(a), evidence.index().of(b))
+                        && foreseen.fits(Reading.of(Mode.CONTINUITY, Touch.of(a, b), Outcome.BEEP));
     }
 
     private static boolean wasCut(Job job, Nets planned, Terminal a, Terminal b) {
@@ -295,7 +300,7 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
             }
             List<Terminal> pair = List.of(link.from(), link.to().orElseThrow());
             boolean found = evidence.parts().stream().anyMatch(p -> lies(evidence, planned, p, pair, false));
-            if (!found && measuredOpen(evidence, link, kind)) {
+            if (!found && measuredOpen(evidence, foreseen, link, kind)) {
                 faults.add(new Fault(Fault.Kind.PART_MISSING, pair));
             }
         }
@@ -323,7 +328,11 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
                 .orElse(new Fault(Fault.Kind.PART_UNPLANNED, List.of(part.a(), part.b())));
     }
 
-    private static boolean measuredOpen(Evidence evidence, Link link, PartKind kind) {
+    private static boolean measuredOpen(Evidence evidence, Foreseen foreseen, Link link, PartKind kind) {
+        if (kind == PartKind.DIODE
+                && Double.isInfinite(foreseen.volts(Touch.of(link.from(), link.to().orElseThrow())).to())) {
+            return false;
+        }
         return evidence.readings().stream().anyMatch(r -> r.outcome() instanceof Outcome.Open
                 && !r.isAssumed() && r.touch().isSingle()
                 && link.joins(r.red().getFirst(), r.black().getFirst())

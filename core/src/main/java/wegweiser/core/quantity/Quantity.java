@@ -10,14 +10,17 @@ import java.util.regex.Pattern;
 import wegweiser.core.words.Words;
 
 /**
- * A number with its unit as people type it: {@code 119.6}, {@code 0,4}, {@code 4k7}, {@code 580 mV}, {@code 2.2 MΩ}.
- * Point and comma both part off decimals. What may be read in two ways, such as {@code 1,234}, is refused and never
+ * A number with its unit as people type it: {@code 119.6}, {@code 0,4}, {@code 4k7}, {@code 580 mV}, {@code 2.2 MΩ},
+ * {@code .47}. Point and comma both part off decimals. What may be read in two ways, such as {@code 1,234}, is refused and never
  * guessed.
  *
  * @param unit the unit that was written, or none
  */
 public record Quantity(double value, Optional<Unit> unit) {
-    private static final Pattern NUMBER = Pattern.compile("([+-]?)(\\d+)(?:([.,])(\\d+))?\\s*(.*)");
+    private static final Pattern NUMBER = Pattern
+            .compile("([+-]?)(?:(\\d+)(?:([.,])(\\d+))?|[.,](\\d+))\\s*(.*)");
+    /** No meter shows so few ohms, so a unit was forgotten. */
+    private static final Pattern TINY = Pattern.compile("[c\u00B5\u03BCunp]$");
     /** A resistor as it is marked, with the letter in place of the point. */
     private static final Pattern MARKED = Pattern.compile("(\\d+)([RkKMV])(\\d+)");
     private static final String SIGNED = "[+-]?\\d+(?:[.,]\\d+)?";
@@ -47,6 +50,9 @@ public record Quantity(double value, Optional<Unit> unit) {
         if (found.unit.isEmpty() && text.strip().endsWith("m") && unit != Unit.METRE) {
             throw refused("quantity.milli", text);
         }
+        if (found.unit.isEmpty() && unit == Unit.OHM && TINY.matcher(text.strip()).find()) {
+            throw refused("quantity.tiny", text);
+        }
         return found.value;
     }
 
@@ -65,17 +71,24 @@ public record Quantity(double value, Optional<Unit> unit) {
                     Optional.of(letter.equals("V") ? Unit.VOLT : Unit.OHM));
         }
         Matcher number = NUMBER.matcher(word);
-        if (!number.matches() || number.group(2).length() > MOST_DIGITS) {
+        if (!number.matches()) {
             throw refused("quantity.none", text);
         }
-        String decimals = number.group(4) == null ? "" : number.group(4);
+        // as on many displays, nothing need stand before the point
+        String whole = number.group(2) == null ? "0" : number.group(2);
+        String decimals = number.group(2) == null
+                ? number.group(5)
+                : number.group(4) == null ? "" : number.group(4);
+        if (whole.length() > MOST_DIGITS) {
+            throw refused("quantity.none", text);
+        }
         boolean thousands = ",".equals(number.group(3)) && decimals.length() == 3
-                && number.group(2).length() <= 3 && !number.group(2).matches("0+");
+                && whole.length() <= 3 && !whole.matches("0+");
         if (thousands) {
             throw refused("quantity.thousands", text);
         }
-        String rest = number.group(5);
-        double digits = Double.parseDouble(number.group(1) + number.group(2) + "." + decimals + "0");
+        String rest = number.group(6);
+        double digits = Double.parseDouble(number.group(1) + whole + "." + decimals + "0");
         Optional<Unit> unit = Unit.of(rest);
         if (rest.isEmpty() || unit.isPresent()) {
             return new Quantity(digits, unit);

@@ -20,7 +20,10 @@ import wegweiser.core.words.Words;
  */
 public final class TypedReading {
     private static final String FIELD = "(\"(?:[^\"]|\"\")*\"|[^\\s,;\"]+)";
-    private static final Pattern LINE = Pattern.compile(FIELD + "[\\s,;]+" + FIELD + "[\\s,;]+(.*?)[\\s,;]*");
+    private static final String BETWEEN = "(\\s*[,;]\\s*|\\s+)";
+    private static final Pattern LINE = Pattern.compile(FIELD + BETWEEN + FIELD + BETWEEN + "(.*?)[\\s,;]*");
+    /** A comma that a digit follows at once and none goes before. */
+    private static final Pattern LEADING = Pattern.compile("\\s+,");
 
     private TypedReading() {}
 
@@ -39,11 +42,24 @@ public final class TypedReading {
         if (!parts.matches()) {
             throw new IllegalArgumentException(Words.say("typed.short", line.strip()));
         }
-        Touch touch = new Touch(known.gang(unquoted(parts.group(1))), known.gang(unquoted(parts.group(2))));
+        Touch touch = new Touch(known.gang(unquoted(parts.group(1))), known.gang(unquoted(parts.group(3))));
         if (touch.red().stream().anyMatch(touch.black()::contains)) {
             throw new IllegalArgumentException(Words.say("typed.same", line.strip()));
         }
-        return result(unquoted(parts.group(3)), touch);
+        return result(unquoted(value(parts, line)), touch);
+    }
+
+    /** The result of a line. {@code A.1 B.1 ,5} is 0.5 where blanks part the fields, and nothing where commas do. */
+    private static String value(Matcher parts, String line) {
+        String before = parts.group(2);
+        String after = parts.group(4);
+        String result = parts.group(5);
+        boolean leading = LEADING.matcher(after).matches() && result.matches("\\d.*");
+        if (result.startsWith(",") || result.startsWith(";")
+                || leading && !before.isBlank() && !LEADING.matcher(before).matches()) {
+            throw new IllegalArgumentException(Words.say("typed.comma", line.strip()));
+        }
+        return leading && before.isBlank() ? "," + result : result;
     }
 
     /** A field as CSV writes it: in quotes, with quotes of its own doubled, or as it is. */
@@ -75,7 +91,7 @@ public final class TypedReading {
 
     /** A number with an optional unit: ohms unless it says volts. */
     private static Reading value(String text, Touch touch) {
-        if (!text.matches("[+\\-\u2212]?\\d.*")) {
+        if (!text.matches("[+\\-\u2212]?[.,]?\\d.*")) {
             throw new IllegalArgumentException(Words.say("typed.result", text));
         }
         Quantity quantity = Quantity.parse(text);

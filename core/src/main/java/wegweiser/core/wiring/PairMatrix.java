@@ -10,6 +10,15 @@ public final class PairMatrix {
         this.rows = new BitSet[size];
     }
 
+    /** The same marks, to make more of them. O(size² / 64). */
+    public PairMatrix copy() {
+        PairMatrix copy = new PairMatrix(rows.length);
+        for (int i = 0; i < rows.length; i++) {
+            copy.rows[i] = rows[i] == null ? null : (BitSet) rows[i].clone();
+        }
+        return copy;
+    }
+
     /** Marks the pair in this order. */
     public void mark(int from, int to) {
         row(from).set(to);

@@ -3,17 +3,16 @@ package wegweiser.files.job;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import java.util.stream.Stream;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.Job;
 import wegweiser.core.words.Words;
 import wegweiser.files.io.AtomicFile;
 import wegweiser.files.io.BadFile;
+import wegweiser.files.io.Digest;
 import wegweiser.files.io.FileTurn;
 import wegweiser.files.json.Document;
 import wegweiser.files.json.Mapping;
@@ -109,7 +108,7 @@ public final class JobFile {
      */
     public static Stored load(Path file) throws BadFile {
         String text = Document.textOf(file);
-        return new Stored(parse(text, file.getFileName().toString()), digest(text));
+        return new Stored(parse(text, file.getFileName().toString()), Digest.of(text));
     }
 
     /**
@@ -125,7 +124,7 @@ public final class JobFile {
             Stored now = known;
             if (Files.exists(file)) {
                 String text = Document.textOf(file);
-                String digest = digest(text);
+                String digest = Digest.of(text);
                 now = digest.equals(known.digest())
                         ? known
                         : new Stored(parse(text, file.getFileName().toString()), digest);
@@ -138,15 +137,6 @@ public final class JobFile {
         });
     }
 
-    private static String digest(String text) {
-        try {
-            return HexFormat.of().formatHex(
-                    MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
     /** The text of a job file. */
     public static String text(Job job) {
         return Document.write(Mapping.tree(job));
@@ -156,24 +146,41 @@ public final class JobFile {
      * Writes a job so that a crash leaves the old file or the new one, and returns when it is on the disk. What is written
      * was read back first: no file is replaced by one that could not be opened again.
      *
-     * @throws IOException when it could not be written or not be read back; the old file is then untouched
-     * @throws IllegalStateException when the job came from a newer version and must not be written
+     * @throws IOException when it could not be written or not be read back, or came from a newer version; the old file is
+     *         then untouched
      */
     public static void write(Path file, Job job) throws IOException {
         FileTurn.take(file, () -> written(file, job));
     }
 
+    /**
+     * Writes a job into a file of its own, under the first of some names that nothing has.
+     *
+     * @throws IOException as {@link #write}
+     */
+    public static Path create(Stream<Path> names, Job job) throws IOException {
+        return AtomicFile.create(names, checked("job" + ENDING, job));
+    }
+
     private static String written(Path file, Job job) throws IOException {
+        byte[] bytes = checked(file.getFileName().toString(), job);
+        AtomicFile.write(file, bytes);
+        return Digest.of(bytes);
+    }
+
+    /** The bytes of a job, after they were read back: no file is made that could not be opened again. */
+    private static byte[] checked(String name, Job job) throws IOException {
         if (job.isReadOnly()) {
-            throw new IllegalStateException("a job of a newer version is read-only");
+            throw new IOException(Words.say("file.read-only", name));
         }
-        String text = text(job);
         try {
-            parse(text, file.getFileName().toString());
+            byte[] bytes = Document.bytes(text(job));
+            parse(Document.decoded(bytes), name);
+            return bytes;
         } catch (BadFile e) {
             throw new IOException(Words.say("file.again", e.getMessage().replaceFirst("\\.$", "")), e);
+        } catch (CharacterCodingException e) {
+            throw new IOException(Words.say("file.half-letter", name), e);
         }
-        AtomicFile.write(file, text.getBytes(StandardCharsets.UTF_8));
-        return digest(text);
     }
 }

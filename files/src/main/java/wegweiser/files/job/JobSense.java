@@ -42,6 +42,8 @@ final class JobSense {
             each(s.built().orElse(List.of()), at.member("built"), sense::link);
         });
         each(job.kept(), new Place("kept"), sense::named);
+        each(job.connectors(), new Place("connectors"), (c, at) -> each(c.rows(), at.member("rows"),
+                (row, line) -> each(row, line, JobSense::fitsOnLine)));
         Catalogue catalogue = Catalogue.of(job);
         each(job.ends(), new Place("ends"), (end, at) -> {
             if (!end.connector().equals(End.LEADS) && catalogue.find(end.connector()).isEmpty()) {
@@ -105,6 +107,11 @@ final class JobSense {
         if (name.isBlank()) {
             throw new Senseless(place, Words.say("bad.blank"));
         }
+        fitsOnLine(name, place);
+    }
+
+    /** Blank is a gap in a row of contacts. */
+    private static void fitsOnLine(String name, Place place) {
         if (name.length() > LONGEST_NAME) {
             throw new Senseless(place, Words.say("bad.long-name", LONGEST_NAME));
         }

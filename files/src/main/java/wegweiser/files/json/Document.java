@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
+import java.nio.CharBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
@@ -24,6 +25,7 @@ import java.util.Optional;
 import wegweiser.core.words.Unshowable;
 import wegweiser.core.words.Words;
 import wegweiser.files.io.BadFile;
+import wegweiser.files.io.PipeEnd;
 
 /**
  * A JSON document with its text, so that what is wrong in it can be told by line and place.
@@ -32,6 +34,8 @@ import wegweiser.files.io.BadFile;
  */
 public record Document(String name, String text, JsonNode root) {
     private static final int MOST_LETTERS = 10_000;
+    private static final int MOST_NAME = 200;
+    private static final int SHORT = 20;
     private static final int MOST_BYTES = 64_000_000;
     private static final ObjectMapper MAPPER = new ObjectMapper()
             .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
@@ -64,7 +68,7 @@ public record Document(String name, String text, JsonNode root) {
 
     /** A pipe is read as well as a file, and neither beyond what a job can be. */
     private static byte[] bytes(Path file, String name) throws IOException, BadFile {
-        try (InputStream in = Files.newInputStream(file)) {
+        try (InputStream in = PipeEnd.is(file) ? PipeEnd.toRead(file) : Files.newInputStream(file)) {
             byte[] bytes = in.readNBytes(MOST_BYTES + 1);
             if (bytes.length > MOST_BYTES) {
                 throw BadFile.of(name, "file.large", MOST_BYTES / 1_000_000);
@@ -73,7 +77,8 @@ public record Document(String name, String text, JsonNode root) {
         }
     }
 
-    private static String decoded(byte[] bytes) throws CharacterCodingException {
+    /** The text that bytes stand for. */
+    public static String decoded(byte[] bytes) throws CharacterCodingException {
         return StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT)
                 .onUnmappableCharacter(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(bytes)).toString();
     }
@@ -159,22 +164,45 @@ public record Document(String name, String text, JsonNode root) {
             throw bad(place, Words.say("bad.large"));
         }
         if (node.isTextual()) {
-            if (node.asText().length() > MOST_LETTERS) {
-                throw bad(place, Words.say("bad.long", MOST_LETTERS));
-            }
-            Optional<String> hidden = Unshowable.in(node.asText());
-            if (hidden.isPresent()) {
-                throw bad(place, Words.say("bad.hidden", hidden.get()));
-            }
+            checkText(node.asText(), place, MOST_LETTERS);
         }
         if (node.isObject()) {
             for (Map.Entry<String, JsonNode> member : node.properties()) {
+                checkName(member.getKey(), place);
                 checkValues(member.getValue(), place.member(member.getKey()));
             }
         }
         for (int i = 0; node.isArray() && i < node.size(); i++) {
             checkValues(node.get(i), place.element(i));
         }
+    }
+
+    /** Names that nobody knows are kept and written back, so they are held to what texts are held to. */
+    private void checkName(String name, Place place) throws BadFile {
+        checkText(name, place.member(name.length() > SHORT ? name.substring(0, SHORT) : name), MOST_NAME);
+    }
+
+    private void checkText(String text, Place place, int most) throws BadFile {
+        if (text.length() > most) {
+            throw bad(place, Words.say("bad.long", most));
+        }
+        Optional<String> hidden = Unshowable.in(text);
+        if (hidden.isPresent()) {
+            throw bad(place, Words.say("bad.hidden", hidden.get()));
+        }
+    }
+
+    /**
+     * A text as the bytes of a file.
+     *
+     * @throws CharacterCodingException when it holds half a letter, which no file can
+     */
+    public static byte[] bytes(String text) throws CharacterCodingException {
+        ByteBuffer bytes = StandardCharsets.UTF_8.newEncoder().onMalformedInput(CodingErrorAction.REPORT)
+                .onUnmappableCharacter(CodingErrorAction.REPORT).encode(CharBuffer.wrap(text));
+        byte[] all = new byte[bytes.remaining()];
+        bytes.get(all);
+        return all;
     }
 
     /** The text of a document, indented. */

@@ -88,6 +88,10 @@ public final class SchemaCheck {
         if (value.isTextual() && value.asText().length() < schema.path("minLength").asInt(0)) {
             return Words.say("bad.empty");
         }
+        if (value.isTextual()
+                && value.asText().length() > schema.path("maxLength").asInt(Integer.MAX_VALUE)) {
+            return Words.say("bad.long", schema.get("maxLength").asInt());
+        }
         if (value.isTextual() && schema.has("pattern")
                 && !Pattern.compile(schema.get("pattern").asText()).matcher(value.asText()).find()) {
             return Words.say("bad.form", shortened(value));
@@ -95,6 +99,10 @@ public final class SchemaCheck {
         if (value.isNumber() && schema.has("minimum")
                 && value.asDouble() < schema.get("minimum").asDouble()) {
             return Words.say("bad.small", schema.get("minimum"), value);
+        }
+        if (value.isNumber() && schema.has("maximum")
+                && value.asDouble() > schema.get("maximum").asDouble()) {
+            return Words.say("bad.big", schema.get("maximum"), value);
         }
         return null;
     }

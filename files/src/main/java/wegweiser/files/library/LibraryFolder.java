@@ -2,17 +2,18 @@ package wegweiser.files.library;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import wegweiser.core.data.Entry;
 import wegweiser.core.library.Library;
 import wegweiser.core.words.Words;
 import wegweiser.files.io.AtomicFile;
 import wegweiser.files.io.BadFile;
+import wegweiser.files.io.FileTurn;
 import wegweiser.files.json.Document;
 import wegweiser.files.json.Mapping;
 import wegweiser.files.json.Place;
@@ -73,6 +74,7 @@ public record LibraryFolder(Path folder) {
             throw BadFile.of(document.name(), "file.no-library");
         }
         document.check(SCHEMA);
+        document.checkValues();
         try {
             return before.plus(new Entry(document.root(), ""));
         } catch (Entry.Senseless e) {
@@ -92,20 +94,20 @@ public record LibraryFolder(Path folder) {
      * @throws BadFile when the entries make no sense or an id is taken
      */
     public Path add(Library entries, String name) throws BadFile, IOException {
-        String text = text(entries);
-        Files.createDirectories(folder);
-        Path file = folder.resolve(name + ".json");
-        for (int n = 2; Files.exists(file); n++) {
-            file = folder.resolve(name + "-" + n + ".json");
-        }
-        Document document = Document.parse(text, file.getFileName().toString());
-        document.check(SCHEMA);
-        try {
-            load().library().plus(new Entry(document.root(), ""));
-        } catch (Entry.Senseless e) {
-            throw document.bad(new Place(e.place()), e.getMessage());
-        }
-        AtomicFile.write(file, text.getBytes(StandardCharsets.UTF_8));
-        return file;
+        // by turns, so that of two programs that add the same id one is told
+        return FileTurn.<Path, BadFile>take(folder.resolve("entries"), () -> {
+            String text = text(entries);
+            Document document = Document.parse(text, name + ".json");
+            document.check(SCHEMA);
+            document.checkValues();
+            try {
+                load().library().plus(new Entry(document.root(), ""));
+            } catch (Entry.Senseless e) {
+                throw document.bad(new Place(e.place()), e.getMessage());
+            }
+            return AtomicFile.create(IntStream.iterate(1, n -> n + 1)
+                    .mapToObj(n -> folder.resolve(name + (n == 1 ? "" : "-" + n) + ".json")),
+                    Document.bytes(text));
+        });
     }
 }

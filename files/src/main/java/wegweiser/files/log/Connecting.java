@@ -39,7 +39,7 @@ final class Connecting {
             }
             return connection;
         } catch (SQLException e) {
-            throw new IOException(Words.say("logbook.unopened", file, Reasons.of(e)), e);
+            throw new IOException(Words.say("logbook.unopened", file, Reasons.of(e, file)), e);
         }
     }
 
@@ -67,31 +67,46 @@ final class Connecting {
         }
     }
 
-    /** A connection that writes nothing, so that a folder that may not be written to will do. */
+    /**
+     * A connection that writes nothing, so that a folder that may not be written to will do. Where there is no logbook yet
+     * there is none afterwards either, and what is looked at is empty.
+     */
     static Connection toLook(Path file) throws IOException {
-        if (Files.isWritable(file) && isWritable(file.toAbsolutePath().getParent())) {
-            return toWrite(file);
-        }
-        if (!Files.isReadable(file)) {
-            throw new IOException(Files.exists(file)
-                    ? Words.say("logbook.forbidden", file)
-                    : Words.say("logbook.none", file));
+        if (Files.exists(file) && !Files.isReadable(file)) {
+            throw new IOException(Words.say("logbook.forbidden", file));
         }
         try {
-            // nobody else writes here either, so what is there is all there is
-            Connection connection = DriverManager
-                    .getConnection("jdbc:sqlite:file:" + file.toUri().getRawPath() + "?immutable=1");
+            if (!Files.exists(file)) {
+                return empty();
+            }
+            // where nobody can write, what is there is all there is; elsewhere the newest may still be in the log beside
+            boolean alone = !isWritable(file.toAbsolutePath().getParent());
+            Connection connection = DriverManager.getConnection(
+                    "jdbc:sqlite:file:" + file.toUri().getRawPath() + (alone ? "?immutable=1" : "?mode=ro"));
             try {
+                try (Statement statement = connection.createStatement()) {
+                    statement.execute("PRAGMA busy_timeout = 5000");
+                }
                 Migrations.refuseForeign(connection);
                 Migrations.refuseUnknown(connection);
+                if (Migrations.isNothing(connection)) {
+                    connection.close();
+                    return empty();
+                }
             } catch (SQLException e) {
                 connection.close();
                 throw e;
             }
             return connection;
         } catch (SQLException e) {
-            throw new IOException(Words.say("logbook.unreadable", file, Reasons.of(e)), e);
+            throw new IOException(Words.say("logbook.unreadable", file, Reasons.of(e, file)), e);
         }
+    }
+
+    private static Connection empty() throws SQLException {
+        Connection empty = DriverManager.getConnection("jdbc:sqlite::memory:");
+        Migrations.apply(empty);
+        return empty;
     }
 
     private static boolean isWritable(Path folder) {

@@ -43,6 +43,8 @@ final class Migrations {
             """, refuse("unit", "UPDATE"), refuse("unit", "DELETE"), refuse("reading", "UPDATE"),
             refuse("reading", "DELETE"), refuse("result", "UPDATE"), refuse("result", "DELETE")));
 
+    private static final int OUR_COLUMNS = 4;
+
     private Migrations() {}
 
     private static String refuse(String table, String what) {
@@ -90,15 +92,21 @@ final class Migrations {
         }
     }
 
-    /** Refuses a database that is somebody else's: one with tables, and not with ours. */
+    /** Refuses a database that is somebody else's: one in which something lies, and not our table of units. */
     static void refuseForeign(Connection connection) throws SQLException {
         try (Statement s = connection.createStatement();
                 ResultSet r = s.executeQuery(
-                        "SELECT COUNT(*), SUM(name = 'unit') FROM sqlite_master WHERE type = 'table'")) {
-            if (r.next() && r.getInt(1) > 0 && r.getInt(2) == 0) {
+                        "SELECT COUNT(*), (SELECT COUNT(*) FROM pragma_table_info('unit')"
+                                + " WHERE name IN ('label', 'signature', 'made_at', 'file')) FROM sqlite_master")) {
+            if (r.next() && r.getInt(1) > 0 && r.getInt(2) < OUR_COLUMNS) {
                 throw new SQLException(Words.say("reason.other"));
             }
         }
+    }
+
+    /** Whether a logbook is only just being made. */
+    static boolean isNothing(Connection connection) throws SQLException {
+        return version(connection) == 0;
     }
 
     private static int version(Connection connection) throws SQLException {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wegweiser.core.model.Job;
+import wegweiser.files.io.AtomicFile;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.io.FileTurn;
 import wegweiser.files.job.JobFile;
@@ -37,9 +38,7 @@ public record JobFolder(Workshop workshop) {
 
     /** Puts a job into a file of its own, named after its title. */
     public Path add(Job job) throws IOException {
-        Path fresh = workshop.freshFile(job.title());
-        JobFile.write(fresh, job);
-        return fresh;
+        return JobFile.create(workshop.names(workshop.jobs(), job.title()), job);
     }
 
     /**
@@ -50,7 +49,8 @@ public record JobFolder(Workshop workshop) {
     public Path remove(Path file) throws IOException {
         Path folder = workshop.removed();
         Files.createDirectories(folder);
-        return FileTurn.take(file, () -> Files.move(file, free(folder, file)));
+        return FileTurn.take(file,
+                () -> AtomicFile.move(file, Workshop.names(folder.resolve(file.getFileName()))));
     }
 
     /**
@@ -61,17 +61,7 @@ public record JobFolder(Workshop workshop) {
      */
     public Path putBack(Path removed, Path file) throws IOException {
         Files.createDirectories(file.toAbsolutePath().getParent());
-        return FileTurn.take(file, () -> Files.move(removed, free(file.getParent(), file)));
-    }
-
-    /** A name in a folder that nothing has, like that of a file. */
-    private static Path free(Path folder, Path file) {
-        String name = file.getFileName().toString();
-        Path free = folder.resolve(name);
-        for (int n = 2; Files.exists(free); n++) {
-            free = folder.resolve(name.replace(JobFile.ENDING, "-" + n + JobFile.ENDING));
-        }
-        return free;
+        return FileTurn.take(file, () -> AtomicFile.move(removed, Workshop.names(file)));
     }
 
     /** Puts a job away, or takes it out again. */

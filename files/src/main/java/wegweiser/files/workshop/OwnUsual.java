@@ -47,10 +47,8 @@ public record OwnUsual(Workshop workshop) {
 
     /** Keeps a job under a title to start from: its ends, cable and plan, without what was measured or built. */
     public Path keep(Job job, String title) throws IOException {
-        Path file = workshop.fresh(folder(), title);
-        JobFile.write(file,
+        return JobFile.create(workshop.names(folder(), title),
                 job.withTitle(title).withCable(job.cable().another()).withReadings(List.of()).unbuilt()
                         .withSetAside(List.of()));
-        return file;
     }
 }

@@ -25,7 +25,8 @@ import wegweiser.files.json.Document;
 
 /**
  * The shelf of a workshop, in {@code shelf.csv}, and beside it {@code shelf-taken.txt}, which says for which cables it has
- * been counted off already. A shelf that cannot be read is never written over.
+ * been counted off already. Both change as one: what is about to be written stands in a {@link ShelfJournal} first, and
+ * whoever comes next finishes what was begun. A shelf that cannot be read is never written over.
  *
  * @param library the person's own cables and connectors, which may lie there too
  */
@@ -59,6 +60,25 @@ public record ShelfFile(Workshop workshop, Library library) {
      * @throws BadFile with a plain sentence when the file makes no sense
      */
     public Shelf read() throws BadFile, IOException {
+        finish();
+        return asItIs();
+    }
+
+    /** Brings to its end what a program that was killed had begun. */
+    private void finish() throws BadFile, IOException {
+        if (journal().isBegun()) {
+            FileTurn.<Path, BadFile>take(file(), () -> {
+                journal().finish();
+                return file();
+            });
+        }
+    }
+
+    private ShelfJournal journal() {
+        return new ShelfJournal(workshop.folder().resolve("shelf-journal.txt"), file(), taken());
+    }
+
+    private Shelf asItIs() throws BadFile, IOException {
         if (Files.exists(file())) {
             return ShelfCsv.parse(Document.textOf(file()), file().getFileName().toString(), library);
         }
@@ -88,7 +108,8 @@ public record ShelfFile(Workshop workshop, Library library) {
     }
 
     /** Whether the shelf was counted off for the cable that the job in a file is about now. */
-    public boolean isTaken(Path file, Job job) throws IOException {
+    public boolean isTaken(Path file, Job job) throws BadFile, IOException {
+        finish();
         return marks().contains(mark(file, job));
     }
 
@@ -119,8 +140,7 @@ public record ShelfFile(Workshop workshop, Library library) {
             List<Cover> covers = before.covers(Need.of(job));
             Shelf after = before.without(covers);
             marks.add(mark);
-            marks(marks);
-            write(after);
+            journal().write(ShelfCsv.text(after), text(marks));
             return new Change(before, after, mark, covers);
         });
     }
@@ -136,10 +156,10 @@ public record ShelfFile(Workshop workshop, Library library) {
             if (change.mark().isEmpty() && !now.equals(change.after())) {
                 throw new IOException(Words.say("shelf.changed"));
             }
-            write(now.equals(change.after()) ? change.before() : returned(now, change));
             List<String> marks = new ArrayList<>(marks());
             marks.remove(change.mark());
-            marks(marks);
+            Shelf back = now.equals(change.after()) ? change.before() : returned(now, change);
+            journal().write(ShelfCsv.text(back), text(marks));
             return file();
         });
     }
@@ -156,7 +176,7 @@ public record ShelfFile(Workshop workshop, Library library) {
         return all;
     }
 
-    private void marks(List<String> marks) throws IOException {
-        AtomicFile.write(taken(), (String.join("\n", marks) + "\n").getBytes(StandardCharsets.UTF_8));
+    private static String text(List<String> marks) {
+        return String.join("\n", marks) + "\n";
     }
 }

@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import wegweiser.core.library.Library;
 import wegweiser.files.io.AtomicFile;
@@ -86,19 +87,23 @@ public record Workshop(Path folder) {
 
     /** A file name in the jobs folder that is still free, made from a title. */
     public Path freshFile(String title) {
-        return fresh(jobs(), title);
+        return names(jobs(), title).filter(f -> !Files.exists(f)).findFirst().orElseThrow();
     }
 
-    /** A file name for a job in a folder that is still free there, made from a title. */
-    Path fresh(Path folder, String title) {
-        String stem = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        stem = stem.isEmpty() ? "job" : stem.length() > 60 ? stem.substring(0, 60) : stem;
-        Path file = folder.resolve(stem + JobFile.ENDING);
-        // nor one of a job that was removed, for which the shelf may have been counted off
-        for (int n = 2; Files.exists(file) || Files.exists(removed(file)); n++) {
-            file = folder.resolve(stem + "-" + n + JobFile.ENDING);
-        }
-        return file;
+    /** The names that a job in a folder may have, made from a title, whether they are free or not. Without end. */
+    Stream<Path> names(Path folder, String title) {
+        String plain = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String stem = plain.isEmpty() ? "job" : plain.length() > 60 ? plain.substring(0, 60) : plain;
+        // not the name of a job that was removed, for which the shelf may have been counted off
+        return names(folder.resolve(stem + JobFile.ENDING)).filter(f -> !Files.exists(removed(f)));
+    }
+
+    /** A name of a job, and others like it. Without end. */
+    static Stream<Path> names(Path file) {
+        String name = file.getFileName().toString();
+        return IntStream.iterate(1, n -> n + 1).mapToObj(n -> n == 1
+                ? file
+                : file.resolveSibling(name.replace(JobFile.ENDING, "-" + n + JobFile.ENDING)));
     }
 
     /** Where jobs lie that were removed. */

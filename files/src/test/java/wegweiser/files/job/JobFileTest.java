@@ -112,7 +112,8 @@ class JobFileTest {
         Job job = JobFile.parse(SMALL.replace("\"version\": 1", "\"version\": 3"), "job.json");
         assertThat(job.isReadOnly()).isTrue();
         assertThatThrownBy(() -> JobFile.write(folder.resolve("job.json"), job))
-                .isInstanceOf(IllegalStateException.class);
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("newer version");
         assertThat(folder.resolve("job.json")).doesNotExist();
     }
 

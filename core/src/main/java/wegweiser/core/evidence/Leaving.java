@@ -1,0 +1,296 @@
+package wegweiser.core.evidence;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wegweiser.core.evidence.CopperProof.Item;
+import wegweiser.core.evidence.Proof.Pair;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
+import wegweiser.core.wiring.DisjointSets;
+import wegweiser.core.wiring.Partition;
+
+/**
+ * Which pairs would be lost without one reading, where that can be told without weighing all the others again: for a touch
+ * that showed nothing it is those that no other touch covers; for a join those that its net falls apart into. Where parts,
+ * or gangs that beeped and now may mean something else, come into it, it says nothing. O(readings x gang size²) once, then
+ * O(readings x gang size) a reading.
+ */
+final class Leaving {
+    private static final int SEVERAL = -1;
+
+    private final Evidence evidence;
+    private final Partition nets;
+    private final List<Item> items;
+    private final BitSet withParts = new BitSet();
+    private final boolean plain;
+    /** Joins that no single touch shows. */
+    private final List<CopperProof.Resolved> resolved;
+    /** By two nets the number of the one reading in ohms that covers them. */
+    private final int[][] inOhms;
+    /** The same in diode mode, red first. */
+    private final int[][] inDiodeMode;
+
+    /** @param evidence by which every pair is known */
+    Leaving(Evidence evidence) {
+        this.evidence = evidence;
+        this.nets = evidence.partition();
+        this.items = evidence.items();
+        int n = nets.size();
+        this.inOhms = new int[n][n];
+        this.inDiodeMode = new int[n][n];
+        for (MeasuredPart part : evidence.parts()) {
+            withParts.set(nets.root(evidence.index().of(part.a())));
+            withParts.set(nets.root(evidence.index().of(part.b())));
+        }
+        DisjointSets single = new DisjointSets(n);
+        for (Item item : items) {
+            if (item.meaning() == Meaning.JOINS && item.isSingle()) {
+                single.union(item.red()[0], item.black()[0]);
+            } else if (covers(item)) {
+                cover(item);
+            }
+        }
+        this.resolved = evidence.resolved().stream()
+                .filter(j -> single.find(j.red()) != single.find(j.black())).toList();
+        this.plain = evidence.supposed() == evidence;
+    }
+
+    private Mode mode(Item item) {
+        return evidence.readings().get(item.number() - 1).mode();
+    }
+
+    /** Whether a reading counts as having looked beyond copper; see {@link Looked}. */
+    private boolean covers(Item item) {
+        return item.meaning().isApart() && (item.isSingle()
+                || evidence.readings().get(item.number() - 1).outcome() instanceof Outcome.Open);
+    }
+
+    private void cover(Item item) {
+        int[] red = nets.roots(item.red());
+        int[] black = nets.roots(item.black());
+        boolean ohms = mode(item) == Mode.OHMS;
+        if (!ohms && mode(item) != Mode.DIODE) {
+            return;
+        }
+        for (int r : red) {
+            for (int b : black) {
+                if (ohms) {
+                    note(inOhms, r, b, item.number());
+                    note(inOhms, b, r, item.number());
+                } else {
+                    note(inDiodeMode, r, b, item.number());
+                }
+            }
+        }
+    }
+
+    private static void note(int[][] by, int from, int to, int number) {
+        if (by[from][to] != number) {
+            by[from][to] = by[from][to] == 0 ? number : SEVERAL;
+        }
+    }
+
+    /** The pairs that would be lost without a reading; empty where only weighing the others tells. */
+    Optional<List<Pair>> without(int number) {
+        if (!plain) {
+            return Optional.empty();
+        }
+        Optional<Item> found = items.stream().filter(i -> i.number() == number).findFirst();
+        if (found.isEmpty()) {
+            return Optional.empty();
+        }
+        Item item = found.get();
+        boolean single = item.meaning() == Meaning.JOINS && item.isSingle();
+        if (resolved.stream().anyMatch(j -> j.restsOn(number))) {
+            return Optional.empty();
+        }
+        if (item.meaning() == Meaning.SEPARATES || item.meaning() == Meaning.SEPARATES_FULLY) {
+            boolean nearParts = item.isSingle() && (withParts.get(nets.root(item.red()[0]))
+                    || withParts.get(nets.root(item.black()[0])));
+            return nearParts ? Optional.empty() : Optional.of(uncovered(item));
+        }
+        boolean join = item.meaning() == Meaning.JOINS && !withParts.get(nets.root(item.red()[0]));
+        return !join ? Optional.empty() : single ? parted(item) : Optional.of(List.of());
+    }
+
+    private List<Pair> uncovered(Item item) {
+        Set<Pair> lost = new LinkedHashSet<>();
+        for (int r : nets.roots(item.red())) {
+            for (int b : nets.roots(item.black())) {
+                boolean ohms = inOhms[r][b] == item.number();
+                boolean diode = inDiodeMode[r][b] == item.number()
+                        && evidence.ohms(r, b).orElse(Double.MAX_VALUE) >= Proof.HIDES_DIODE_OHMS;
+                if (ohms || diode) {
+                    lose(lost, members(r), members(b));
+                }
+            }
+        }
+        return List.copyOf(lost);
+    }
+
+    private List<Integer> members(int root) {
+        List<Integer> members = new ArrayList<>(4);
+        for (int i = 0; i < nets.size(); i++) {
+            if (nets.root(i) == root) {
+                members.add(i);
+            }
+        }
+        return members;
+    }
+
+    private void lose(Set<Pair> lost, List<Integer> some, List<Integer> others) {
+        for (int a : some) {
+            for (int b : others) {
+                if (a != b) {
+                    lost.add(new Pair(evidence.index().get(Math.min(a, b)),
+                            evidence.index().get(Math.max(a, b))));
+                }
+            }
+        }
+    }
+
+    /** What is lost with a join: nothing where its net holds together without it, also by ohms alone. */
+    private Optional<List<Pair>> parted(Item join) {
+        Partition left = joinsWithout(join, false);
+        int a = join.red()[0];
+        int b = join.black()[0];
+        Set<Pair> lost = new LinkedHashSet<>();
+        if (left.isJoined(a, b)) {
+            Partition copper = joinsWithout(join, true);
+            for (int one : members(nets.root(a))) {
+                for (int other : members(nets.root(a))) {
+                    if (one < other && !copper.isJoined(one, other)) {
+                        lose(lost, List.of(one), List.of(other));
+                    }
+                }
+            }
+            return Optional.of(List.copyOf(lost));
+        }
+        List<Integer> near = new ArrayList<>();
+        List<Integer> far = new ArrayList<>();
+        members(nets.root(a)).forEach(m -> (left.isJoined(m, a) ? near : far).add(m));
+        for (Item gang : items) {
+            if (comesDownTo(gang, left, near, far)) {
+                return mode(gang) == Mode.OHMS ? Optional.of(List.of()) : Optional.empty();
+            }
+        }
+        lose(lost, near, far);
+        loseUncovered(lost, near);
+        loseUncovered(lost, far);
+        return Optional.of(List.copyOf(lost));
+    }
+
+    /** The nets that touches join without one of them on which nothing else rests, or those in ohms alone. */
+    private Partition joinsWithout(Item join, boolean ohmsOnly) {
+        DisjointSets sets = new DisjointSets(nets.size());
+        for (Item item : items) {
+            if (item != join && item.meaning() == Meaning.JOINS && item.isSingle()
+                    && (!ohmsOnly || mode(item) == Mode.OHMS)) {
+                sets.union(item.red()[0], item.black()[0]);
+            }
+        }
+        for (CopperProof.Resolved other : resolved) {
+            boolean ohms = evidence.readings().get(other.number() - 1).mode() == Mode.OHMS;
+            if (ohms || !ohmsOnly) {
+                sets.union(other.red(), other.black());
+            }
+        }
+        return sets.partition();
+    }
+
+    /** Whether a gang that beeped can mean nothing but the join between the two halves of a net, without the touch that showed it. */
+    private boolean comesDownTo(Item gang, Partition left, List<Integer> near, List<Integer> far) {
+        if (gang.meaning() != Meaning.JOINS || gang.isSingle() || gang.isBeeping(left)) {
+            return false;
+        }
+        BitSet one = set(near);
+        BitSet other = set(far);
+        BitSet apartFromOne = null;
+        BitSet apartFromOther = null;
+        boolean between = false;
+        for (int r : gang.red()) {
+            for (int k : gang.black()) {
+                if (one.get(r) && other.get(k) || one.get(k) && other.get(r)) {
+                    between = true;
+                    continue;
+                }
+                int inHalf = one.get(r) || other.get(r) ? r : one.get(k) || other.get(k) ? k : -1;
+                if (inHalf >= 0) {
+                    apartFromOne = apartFromOne == null ? apartFrom(one) : apartFromOne;
+                    apartFromOther = apartFromOther == null ? apartFrom(other) : apartFromOther;
+                    int against = nets.root(inHalf == r ? k : r);
+                    if (!(one.get(inHalf) ? apartFromOne : apartFromOther).get(against)) {
+                        return false;
+                    }
+                }
+            }
+        }
+        return between;
+    }
+
+    /** The nets that some touch set apart from some terminals. */
+    private BitSet apartFrom(BitSet ours) {
+        BitSet apart = new BitSet();
+        for (Item item : items) {
+            if (item.meaning().isApart()) {
+                if (has(ours, item.red())) {
+                    mark(apart, item.black());
+                }
+                if (has(ours, item.black())) {
+                    mark(apart, item.red());
+                }
+            }
+        }
+        return apart;
+    }
+
+    private static BitSet set(List<Integer> some) {
+        BitSet set = new BitSet();
+        some.forEach(set::set);
+        return set;
+    }
+
+    /** Half of a net against all the others: what only the other half was held against. */
+    private void loseUncovered(Set<Pair> lost, List<Integer> half) {
+        BitSet ours = set(half);
+        BitSet ohms = new BitSet();
+        BitSet from = new BitSet();
+        BitSet to = new BitSet();
+        for (Item item : items) {
+            if (covers(item)) {
+                boolean diode = mode(item) == Mode.DIODE;
+                if (has(ours, item.red())) {
+                    mark(diode ? from : mode(item) == Mode.OHMS ? ohms : new BitSet(), item.black());
+                }
+                if (has(ours, item.black())) {
+                    mark(diode ? to : mode(item) == Mode.OHMS ? ohms : new BitSet(), item.red());
+                }
+            }
+        }
+        for (int other : nets.roots()) {
+            if (other != nets.root(half.getFirst())
+                    && !(ohms.get(other) && from.get(other) && to.get(other))) {
+                lose(lost, half, members(other));
+            }
+        }
+    }
+
+    private static boolean has(BitSet ours, int[] some) {
+        for (int i : some) {
+            if (ours.get(i)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void mark(BitSet into, int[] some) {
+        for (int i : some) {
+            into.set(nets.root(i));
+        }
+    }
+}

@@ -24,7 +24,7 @@ import wegweiser.files.job.JobFile;
  * whether every reading it had acknowledged is there.
  */
 class CrashTest {
-    private static final int KILLS = 32;
+    private static final int KILLS = Integer.getInteger("kills", 16);
 
     @TempDir
     private Path folder;

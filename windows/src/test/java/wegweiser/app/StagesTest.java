@@ -144,6 +144,25 @@ class StagesTest extends WindowTest {
     }
 
     @Test
+    void theLogIsLookedThroughByKeysAndALookMakesNone() throws Exception {
+        keys(KeyCode.CONTROL, KeyCode.L);
+        await("empty", () -> shows("No unit yet"));
+        assertThat(folder.resolve("logbook.db")).doesNotExist();
+        try (Logbook log = Logbook.open(folder.resolve("logbook.db"))) {
+            log.add(job().withTitle("mast"), Fixture.PROBES, "2026-03-01T20:00:00Z");
+            log.add(job().withTitle("dome"), Fixture.PROBES, "2026-03-01T21:00:00Z");
+        }
+        keys(KeyCode.CONTROL, KeyCode.DIGIT1);
+        keys(KeyCode.CONTROL, KeyCode.L);
+        await("both", () -> lookup("#log-table").<TableView<?>>query().getItems().size() == 2);
+        keys(KeyCode.M);
+        write("ast");
+        await("one of them", () -> lookup("#log-table").<TableView<?>>query().getItems().size() == 1);
+        write("xyz");
+        await("none", () -> shows("mastxyz"));
+    }
+
+    @Test
     void theLogTellsWhatWasPutOnAnew() throws Exception {
         try (Logbook log = Logbook.open(folder.resolve("logbook.db"))) {
             log.add(job().withCable(job().cable().withCutOff(CutOff.of("B", 40))), Fixture.PROBES,

@@ -2,7 +2,10 @@ package wegweiser.app.stage;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.time.Duration;
+import java.util.Map;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -20,6 +23,11 @@ public final class Background {
     private static final ExecutorService WORKERS = Executors.newFixedThreadPool(2,
             Thread.ofPlatform().daemon().name("computation").factory());
     private static volatile Consumer<String> told = said -> System.err.println("wegweiser: " + said);
+
+    /** What is being computed, since when in ns, and what takes its part of the picture away. */
+    private static final Map<Background, Running> RUNNING = new ConcurrentHashMap<>();
+
+    private record Running(int generation, long since, Runnable failed) {}
 
     private final AtomicInteger generation = new AtomicInteger();
     private Future<?> last;
@@ -61,6 +69,7 @@ public final class Background {
     public <T> void run(Supplier<T> work, Consumer<T> show, Runnable failed) {
         int mine = generation.incrementAndGet();
         stopLast();
+        RUNNING.put(this, new Running(mine, System.nanoTime(), failed));
         last = WORKERS.submit(() -> {
             if (mine != generation.get()) {
                 return;
@@ -81,6 +90,7 @@ public final class Background {
         if (mine != generation.get()) {
             return;
         }
+        RUNNING.remove(this);
         try {
             show.accept(result);
         } catch (RuntimeException | Error e) {
@@ -90,6 +100,7 @@ public final class Background {
 
     private void failed(int mine, Throwable e, Runnable failed) {
         if (mine == generation.get()) {
+            RUNNING.remove(this);
             failed.run();
             told.accept(t("notice.failed", reason(e)));
         }
@@ -98,7 +109,22 @@ public final class Background {
     /** Gives up what is being computed. */
     public void stop() {
         generation.incrementAndGet();
+        RUNNING.remove(this);
         stopLast();
+    }
+
+    /** How long the computation has taken that was begun first of those that are not ended; zero where there is none. */
+    public static Duration longest() {
+        long now = System.nanoTime();
+        return Duration.ofNanos(RUNNING.values().stream().mapToLong(r -> now - r.since()).max().orElse(0));
+    }
+
+    /** Gives up all that is being computed, at a person's wish: what was to be shown is not. On the interface thread. */
+    public static void stopAll() {
+        RUNNING.forEach((background, running) -> {
+            background.stop();
+            running.failed().run();
+        });
     }
 
     private void stopLast() {

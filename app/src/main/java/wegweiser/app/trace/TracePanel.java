@@ -152,6 +152,9 @@ final class TracePanel extends VBox {
         if (!evidence.intermittent().isEmpty()) {
             trouble(t("trace.intermittent", Words.list(evidence.intermittent())));
         }
+        if (evidence.isCrowded()) {
+            trouble(t("trace.crowded"));
+        }
         if (!proof.misfits().isEmpty()) {
             trouble(proof.words());
             aside(proof.suspects(evidence));
@@ -268,11 +271,12 @@ final class TracePanel extends VBox {
             count("trace.count.ladder", census.byValue());
         }
         count("trace.count.unknown", census.unknown());
-        parts(evidence.parts());
+        parts(evidence);
     }
 
     /** The parts that readings show, each with its place and value; where there are many, how many. */
-    private void parts(List<MeasuredPart> parts) {
+    private void parts(Evidence evidence) {
+        List<MeasuredPart> parts = evidence.parts();
         if (parts.size() > MOST_PARTS) {
             count("trace.count.parts", parts.size());
             return;
@@ -284,6 +288,11 @@ final class TracePanel extends VBox {
                     figure(diode
                             ? Quantity.words(part.volts(), Unit.VOLT)
                             : Quantity.words(part.ohms(), Unit.OHM))));
+            int a = evidence.index().of(part.a());
+            int b = evidence.index().of(part.b());
+            if (!diode && (evidence.isUnsettled(a, b) || evidence.isUnsettled(b, a))) {
+                counts.getChildren().add(Panels.quiet(t("trace.part.unsettled")));
+            }
         }
     }
 

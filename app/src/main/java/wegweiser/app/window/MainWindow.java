@@ -44,6 +44,7 @@ public final class MainWindow {
     private final Overlay overlay = new Overlay(root);
     private final WindowKeys keys;
     private final WaitWatch waits;
+    private final WorkView work;
     private final List<Action> everywhere;
     private final Outside outside;
     private final FirstSteps lessons;
@@ -69,7 +70,8 @@ public final class MainWindow {
         frame.setMinSize(0, 0);
         frame.setTop(bar);
         lessons = new FirstSteps(session.workshop(), frame);
-        root.getChildren().addAll(lessons, new MessageView(session.notices()));
+        work = new WorkView(session.notices());
+        root.getChildren().addAll(lessons, work, new MessageView(session.notices()));
         session.jobProperty().addListener((_, before, now) -> {
             refresh();
             lessons.changed(before, now, session.file());
@@ -108,6 +110,12 @@ public final class MainWindow {
     /** The window is gone: nothing is told any more. */
     public void closed() {
         waits.stop();
+        work.end();
+    }
+
+    /** Gives up what is being worked out and takes long. */
+    void stopWork() {
+        work.stop();
     }
 
     public Parent root() {

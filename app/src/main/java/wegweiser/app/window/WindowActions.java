@@ -71,6 +71,7 @@ final class WindowActions {
                         .when(() -> hasTwoEnds(session)),
                 Action.of("ladder", List.of(), window::ladder).when(() -> hasTwoEnds(session)),
                 Action.of("reaction", List.of(), () -> window.loose(true)).when(() -> hasTwoEnds(session)),
+                Action.of("stop-work", Keys.shortcut(KeyCode.PERIOD), window::stopWork),
                 Action.of("help", Keys.plain(KeyCode.F1), window::help),
                 Action.of("quit", Keys.shortcut(KeyCode.Q), () -> quit(window))));
         return all;

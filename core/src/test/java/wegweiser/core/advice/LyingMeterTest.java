@@ -18,7 +18,7 @@ import wegweiser.core.wiring.Nets;
 /** Seeded sessions with a meter that lies now and then; {@code -Dlying.share=1} runs ten thousand of them in place of half. */
 class LyingMeterTest {
     private static final int LIES_IN = 100;
-    private static final int SHARE = Integer.getInteger("lying.share", 4);
+    private static final int SHARE = Integer.getInteger("lying.share", 8);
 
     private static Outcome lie(Outcome honest) {
         return honest.equals(Outcome.OPEN)

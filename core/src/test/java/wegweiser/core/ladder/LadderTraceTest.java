@@ -32,6 +32,7 @@ import wegweiser.core.wiring.Partition;
 
 /** Cables traced with a ladder plug on one end: what is known in the end, after how many touches, and that none of it is false. */
 class LadderTraceTest {
+    private static final int ROUNDS = Integer.getInteger("ladder.rounds", 700);
     private static final Job WIDE = Samples.job("dsub-9-socket", "dsub-25-plug", "");
     private static final LadderPlug PLUG = LadderTrace.plug(WIDE, WIDE.ends().get(1), 1).orElseThrow();
     /** Designed once for each connector, since that takes longer than to trace with it. */
@@ -198,7 +199,7 @@ class LadderTraceTest {
         Terminal near = new Terminal("A", "1");
         List<Terminal> far = IntStream.range(0, 7).mapToObj(k -> new Terminal("B", String.valueOf(k)))
                 .toList();
-        for (int round = 0; round < 2000; round++) {
+        for (int round = 0; round < ROUNDS; round++) {
             List<List<Integer>> meanings = IntStream.range(0, 1 + random.nextInt(4)).mapToObj(_ -> {
                 int one = random.nextInt(far.size());
                 int other = random.nextInt(far.size());

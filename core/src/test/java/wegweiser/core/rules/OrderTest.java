@@ -31,7 +31,7 @@ import wegweiser.core.signals.Level;
 
 /** What must not matter to any rule, over thousands of seeded random jobs. */
 class OrderTest {
-    private static final int ROUNDS = Integer.getInteger("order.rounds", 350);
+    private static final int ROUNDS = Integer.getInteger("order.rounds", 200);
     private static final List<String> SIGNALS = List.of("TXD", "RXD", "RTS", "CTS", "TX+", "TX-", "RX+",
             "RX-", "A", "B",
             "CAN-H", "CAN-L", "SDA", "SCL", "HOT", "COLD", "DATA", "IO", "SPK+", "SPK-", "D+", "D-", "OUT1",

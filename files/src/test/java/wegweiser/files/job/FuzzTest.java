@@ -27,7 +27,7 @@ import wegweiser.files.json.Document;
  * be written, read again, and is the same. {@code -Dfuzz.rounds=200000} tries for long.
  */
 class FuzzTest {
-    private static final int ROUNDS = Integer.getInteger("fuzz.rounds", 6000);
+    private static final int ROUNDS = Integer.getInteger("fuzz.rounds", 2500);
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final List<String> VALUES = List.of("null", "true", "-1", "0", "1e999", "-1e999", "1e308",
             "2147483648",

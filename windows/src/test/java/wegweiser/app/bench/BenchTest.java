@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -154,6 +155,26 @@ class BenchTest extends OnTheBench {
         });
         await("saved", () -> shows("A copy was saved"));
         assertThat(JobFile.read(folder.resolve("elsewhere/copy" + JobFile.ENDING))).isEqualTo(job());
+    }
+
+    /** What is dropped may be anything that bears the name of a job. */
+    @Test
+    void whatIsDroppedAndIsNoJobIsSaidAndNothingElseHappens() throws Exception {
+        Path there = Files.createDirectories(folder.resolve("elsewhere"));
+        Optional<Path> before = session.file();
+        Files.createDirectories(there.resolve("folder" + JobFile.ENDING));
+        Files.writeString(there.resolve("cut" + JobFile.ENDING), "{\"format\": \"wegweiser-job\", ");
+        Files.write(there.resolve("bytes" + JobFile.ENDING), new byte[]{(byte) 0xFF, 0, 1, 2});
+        Files.writeString(there.resolve("poison" + JobFile.ENDING),
+                JobFile.text(UsualCable.all().getFirst().job())
+                        .replaceFirst("\"title\"", "\"\\\\uD800\": 1, \"title\""));
+        Map<String, String> said = Map.of("folder", "is a folder", "cut", "ends too early", "bytes",
+                "not UTF-8", "poison", "U+D800", "nowhere", "no such file");
+        for (Map.Entry<String, String> one : said.entrySet()) {
+            call(() -> window.dropped(List.of(there.resolve(one.getKey() + JobFile.ENDING))));
+            await(one.getKey() + ": why", () -> shows(one.getValue()));
+            assertThat(call(session::file)).isEqualTo(before);
+        }
     }
 
     @Test

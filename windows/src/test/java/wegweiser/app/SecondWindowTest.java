@@ -127,8 +127,10 @@ class SecondWindowTest extends WindowTest {
             int wanted = answered;
             await("what the other window did", () -> here.session().job().readings().size() == wanted
                     && !here.session().busyProperty().get());
-            await("a touch is asked for", () -> here.window().root().lookup("#dock-next") != null
-                    && here.window().root().lookup("#dock-next").isVisible());
+            await("a touch is asked for", () -> {
+                Node beep = here.window().root().lookup("#dock-beep");
+                return beep != null && isShown(beep) && !beep.isDisabled();
+            });
             key(here, k % 3 == 0 ? KeyCode.B : KeyCode.N);
             answered++;
             int now = answered;

@@ -109,7 +109,7 @@ class TraceBenchTest extends WindowTest {
     void aWiggleTestTakesItsTimeAndKeepsIt() {
         trace();
         keys(KeyCode.W);
-        await("asked", () -> shows("bend the cable"));
+        await("asked", () -> shows("What does the meter do?"));
         keys(KeyCode.B);
         assertThat(job().readings()).as("too early to say that it held").isEmpty();
         call(() -> {
@@ -125,18 +125,18 @@ class TraceBenchTest extends WindowTest {
                 w -> assertThat(w.seconds()).isPositive());
         await("in the list", () -> shows("held"));
         keys(KeyCode.W);
-        await("asked again", () -> shows("bend the cable"));
+        await("asked again", () -> shows("What does the meter do?"));
         keys(KeyCode.C);
         await("both results", () -> session.job().readings().size() == 3);
         await("told", () -> shows("Sometimes joined, sometimes not"));
         keys(KeyCode.W);
-        await("a third time", () -> shows("bend the cable"));
+        await("a third time", () -> shows("What does the meter do?"));
         clickOn("#dock-wiggle");
-        await("left by its button", () -> isAsked() && !shows("bend the cable"));
+        await("left by its button", () -> isAsked() && !shows("What does the meter do?"));
         clickOn("#dock-wiggle");
-        await("and begun by it", () -> shows("bend the cable"));
+        await("and begun by it", () -> shows("What does the meter do?"));
         keys(KeyCode.ESCAPE);
-        await("left without a reading", () -> isAsked() && !shows("bend the cable"));
+        await("left without a reading", () -> isAsked() && !shows("What does the meter do?"));
         assertThat(job().readings()).hasSize(3);
     }
 

@@ -30,7 +30,7 @@ import wegweiser.core.words.Words;
  * refused, and so is a file that does not begin as lock files do: nothing is written into it and it is not removed.
  */
 public final class FileTurn {
-    private static final byte[] MARK = "wegweiser lock\n".getBytes(StandardCharsets.US_ASCII);
+    private static final byte[] MARK = "wegweiser-lock\n".getBytes(StandardCharsets.US_ASCII);
     private static final int STAMPS = 1_000_000;
     /** How long one and the same holder is waited for. */
     private static final long PATIENCE_NANOS = TimeUnit.SECONDS.toNanos(3);

@@ -81,7 +81,8 @@ final class Connecting {
             }
             // where nobody can write, or where there is no room to, what is there is all there is; elsewhere the newest may still be in the log beside
             boolean alone = !isWritable(file.toAbsolutePath().getParent())
-                    || Reasons.isFull(file) && !Files.exists(file.resolveSibling(file.getFileName() + "-wal"));
+                    || Reasons.isFull(file)
+                            && !Files.exists(file.resolveSibling(file.getFileName() + "-wal"));
             Connection connection = DriverManager.getConnection(
                     "jdbc:sqlite:file:" + file.toUri().getRawPath() + (alone ? "?immutable=1" : "?mode=ro"));
             try {

@@ -12,6 +12,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -36,6 +38,7 @@ public final class ShelfCsv {
     private static final double SLEEVE_M = 0.02;
     private static final double MOST = 1e6;
     private static final int ALL = 200;
+    private static final Pattern LINE = Pattern.compile("at line: (\\d{1,9})");
 
     private final String name;
     private final Library library;
@@ -99,8 +102,20 @@ public final class ShelfCsv {
             }
             return new Shelf(lines);
         } catch (IOException | UncheckedIOException | IllegalStateException | IllegalArgumentException e) {
-            throw BadFile.of(name, "shelf.unreadable", e.getMessage());
+            throw unreadable(name, e);
         }
+    }
+
+    /** What the parser refuses: mostly a quotation mark too many or too few. */
+    private static BadFile unreadable(String name, Exception e) {
+        String said = e.getMessage() == null ? Words.say("reason.none") : e.getMessage();
+        Matcher line = LINE.matcher(said);
+        if (said.contains("encapsulated")) {
+            return line.find()
+                    ? BadFile.of(name, Integer.parseInt(line.group(1)), "shelf.quotes")
+                    : BadFile.of(name, "shelf.quotes");
+        }
+        return BadFile.of(name, "shelf.unreadable", said.replaceAll("\\S*Exception: *", "").strip());
     }
 
     /** The sign that parts the columns of the heading. */

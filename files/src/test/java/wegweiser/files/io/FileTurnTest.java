@@ -44,7 +44,7 @@ class FileTurnTest {
 
     @Test
     void aLockThatAKilledProgramLeftIsTakenOver() throws Exception {
-        Files.writeString(lock, "wegweiser lock\n\0\0\0");
+        Files.writeString(lock, "wegweiser-lock\n\0\0\0");
         assertThat(FileTurn.<Integer, IOException>take(file, () -> 7)).isEqualTo(7);
         Files.createFile(lock);
         assertThat(FileTurn.<Integer, IOException>take(file, () -> 8)).isEqualTo(8);

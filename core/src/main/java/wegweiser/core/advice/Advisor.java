@@ -1,23 +1,18 @@
 package wegweiser.core.advice;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import wegweiser.core.belief.Belief;
 import wegweiser.core.belief.Hypotheses;
 import wegweiser.core.belief.Hypothesis;
 import wegweiser.core.evidence.Alone;
-import wegweiser.core.evidence.Contradiction;
 import wegweiser.core.evidence.Depth;
-import wegweiser.core.evidence.Dispute;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.wiring.NamedWiring;
@@ -37,9 +32,6 @@ public final class Advisor {
     private static final double LIKELY = 0.85;
     /** The same with gangs, where a wrong start costs few touches. */
     private static final double LIKELY_WITH_GANGS = 0.5;
-    /** A touch that was read so often and is not settled never will be. */
-    private static final int MOST_DISPUTED = 9;
-    private static final int STEADY_SECONDS = 5;
 
     private final Job job;
     private final TerminalIndex index;
@@ -53,6 +45,7 @@ public final class Advisor {
     private final Reach reach;
     private final Identifying identifying;
     private final Remaining remaining;
+    private final Settling settling;
 
     /** An advisor for one cable that knows the named wirings that come with the program. */
     public Advisor(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel cost, long seed) {
@@ -77,6 +70,7 @@ public final class Advisor {
         this.learning = new Learning(index, fixture, goal, singles,
                 new Gangs(job, index, fixture, goal, cost, singles));
         this.reach = new Reach(index, fixture, cost, depth);
+        this.settling = new Settling(fixture);
         this.identifying = new Identifying(job, fixture, closing, learning, reach);
         this.remaining = new Remaining(index, fixture, goal, cost, depth, closing);
     }
@@ -108,7 +102,7 @@ public final class Advisor {
     /** The touch to make next, for a belief that was already computed. */
     public Optional<Proposal> next(Evidence evidence, Belief belief) {
         Repeats repeats = new Repeats(evidence);
-        Optional<Proposal> settle = settle(evidence);
+        Optional<Proposal> settle = settling.next(evidence);
         if (settle.isPresent()) {
             return settle;
         }
@@ -163,38 +157,12 @@ public final class Advisor {
     /** When no pair is left: readings that do not fit what was found, then those that stand alone. */
     private Optional<Proposal> finish(Evidence evidence, Belief belief, Repeats repeats) {
         Proof proof = proof(evidence);
-        Optional<Integer> suspect = proof.misfits().isEmpty()
-                ? Optional.empty()
-                : proof.suspects(evidence).stream()
-                        .filter(n -> !repeats.isEnough(evidence.readings().get(n - 1)))
-                        .min(Comparator.comparingInt(n -> repeats.count(evidence.readings().get(n - 1))));
-        if (suspect.isPresent()) {
-            Reading reading = evidence.readings().get(suspect.get() - 1);
-            return Optional.of(proposal(evidence, belief, reading.touch(), reading.mode(),
-                    Proposal.Purpose.SETTLE, Words.say("advisor.misfit", suspect.get())));
-        }
-        Optional<Proposal> within = withinMisfits(evidence, belief, repeats, proof);
-        if (within.isPresent()) {
-            return within;
+        Optional<Proposal> misfit = settling.misfit(evidence, proof, repeats)
+                .map(a -> proposal(evidence, belief, a));
+        if (misfit.isPresent()) {
+            return misfit;
         }
         return goal == Goal.PROVE ? again(evidence, belief, proof.alone()) : Optional.empty();
-    }
-
-    /** A pair of a gang that shows more than was found between any two of its terminals: one of those was misread. */
-    private Optional<Proposal> withinMisfits(Evidence evidence, Belief belief, Repeats repeats, Proof proof) {
-        for (int number : proof.misfits()) {
-            Reading gang = evidence.readings().get(number - 1);
-            for (Terminal red : gang.red()) {
-                for (Terminal black : gang.black()) {
-                    Reading single = Reading.of(gang.mode(), Touch.of(red, black), gang.outcome());
-                    if (!gang.touch().isSingle() && repeats.count(single) == 0) {
-                        return Optional.of(proposal(evidence, belief, single.touch(), gang.mode(),
-                                Proposal.Purpose.SETTLE, Words.say("advisor.within", number)));
-                    }
-                }
-            }
-        }
-        return Optional.empty();
     }
 
     /**
@@ -210,41 +178,6 @@ public final class Advisor {
                 .map(a -> proposal(touch(a.touch()), a.mode(), Proposal.Purpose.CONFIRM,
                         Words.say("advisor.again", Words.say("readings", alone.size())),
                         remaining.touches(left, belief), Sweep.left(left, goal)));
-    }
-
-    private Optional<Proposal> settle(Evidence evidence) {
-        for (Dispute dispute : evidence.disputes()) {
-            if (dispute.readings().size() < MOST_DISPUTED) {
-                return Optional.of(new Proposal(dispute.touch(), dispute.steady() ? sound() : dispute.mode(),
-                        Proposal.Purpose.SETTLE,
-                        Words.say(dispute.steady() ? "advisor.steady" : "advisor.differ",
-                                Words.list(dispute.readings())),
-                        1, dispute.steady() ? STEADY_SECONDS + 4 : 4, 0, dispute.steady()));
-            }
-        }
-        for (Contradiction contradiction : evidence.contradictions()) {
-            Optional<Touch> touch = Stream.concat(Stream.of(contradiction.settle()),
-                    contradiction.readings().stream().map(n -> evidence.readings().get(n - 1).touch()))
-                    .filter(t -> count(evidence, t) < 3).findFirst();
-            if (touch.isPresent()) {
-                return Optional.of(new Proposal(touch.get(), sound(), Proposal.Purpose.SETTLE,
-                        Words.say("advisor.settle", Words.list(contradiction.readings())), 1, 4, 0));
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** With a comb everything is proved in the end, and a buzzer cannot tell a small resistor from copper. */
-    private Mode sound() {
-        return fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
-    }
-
-    private static long count(Evidence evidence, Touch touch) {
-        return evidence.readings().stream().filter(r -> samePlace(r.touch(), touch)).count();
-    }
-
-    private static boolean samePlace(Touch a, Touch b) {
-        return a.equals(b) || a.red().equals(b.black()) && a.black().equals(b.red());
     }
 
     /** Whether the joins between the ends are believed and touched; see {@link Identifying#isDone}. */
@@ -271,7 +204,8 @@ public final class Advisor {
             }
         }
         String title = leader.hypothesis().map(Hypothesis::title).orElse(Words.say("advisor.other"));
-        Mode mode = sound();
+        // with a comb everything is proved in the end, and a buzzer cannot tell a small resistor from copper
+        Mode mode = fixture.canGang() ? Mode.OHMS : Mode.CONTINUITY;
         return reach.next(pairs, evidence.partition()::pair, evidence, repeats)
                 .map(t -> proposal(evidence, belief, t, mode,
                         Proposal.Purpose.CONFIRM, Words.say("advisor.confirm", title)));

@@ -43,7 +43,7 @@ class LongWorkTest extends WindowTest {
         await("nothing runs", () -> Background.longest().isZero());
         assertThat(call(this::isSaid)).isFalse();
         begin();
-        await("it is said", () -> isSaid() && shows("Working it out"));
+        await("it is said", () -> isSaid() && shows("Working …"));
         clickOn("#work-stop");
         await("given up", () -> given.get() && !isSaid() && shows("Stopped."));
         given.set(false);

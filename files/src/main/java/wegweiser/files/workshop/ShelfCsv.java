@@ -38,7 +38,7 @@ public final class ShelfCsv {
     private static final double SLEEVE_M = 0.02;
     private static final double MOST = 1e6;
     private static final int ALL = 200;
-    private static final Pattern LINE = Pattern.compile("at line: (\\d{1,9})");
+    private static final Pattern LINE = Pattern.compile("line:\\s*(\\d{1,9})");
 
     private final String name;
     private final Library library;

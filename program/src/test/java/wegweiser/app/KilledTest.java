@@ -28,10 +28,10 @@ import wegweiser.files.workshop.Workshop;
 /**
  * Two programs at once in one workshop that make files, record units and count the shelf off, killed hard in the middle:
  * what they said is there afterwards, each in a file of its own, and shelf and marks agree. {@code -Dkills=200} kills so
- * often in place of 6.
+ * often in place of 3.
  */
 class KilledTest {
-    private static final int KILLS = Integer.getInteger("kills", 6);
+    private static final int KILLS = Integer.getInteger("kills", 3);
     private static final double SOCKETS = 100_000;
 
     @TempDir

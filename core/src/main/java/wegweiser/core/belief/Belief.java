@@ -34,6 +34,7 @@ public final class Belief {
     private final List<Partition> believed = new ArrayList<>();
     private final double[] weights;
     private final double[][] pair;
+    private final int[][] roots;
     private final AtomicReferenceArray<Leader> leaders = new AtomicReferenceArray<>(2);
 
     /** A hypothesis with its probability. */
@@ -61,6 +62,7 @@ public final class Belief {
             w[count++] = other * sample.weight() / drawn;
         }
         this.weights = Arrays.copyOf(w, count);
+        this.roots = believed.stream().limit(count).map(Partition::toArray).toArray(int[][]::new);
         this.pair = pairs(evidence.index().size());
     }
 
@@ -219,15 +221,19 @@ public final class Belief {
 
     /** Probability that a gang touch beeps. */
     public double joined(int[] red, int[] black) {
+        // hundreds of thousands of times a touch: plain tables
+        boolean swap = red.length < black.length;
+        int[] marking = swap ? red : black;
+        int[] looking = swap ? black : red;
         double beeps = 0;
         int[] mark = new int[pair.length];
         for (int h = 0; h < weights.length; h++) {
-            Partition p = believed.get(h);
-            for (int r : red) {
-                mark[p.root(r)] = h + 1;
+            int[] root = roots[h];
+            for (int m : marking) {
+                mark[root[m]] = h + 1;
             }
-            for (int b : black) {
-                if (mark[p.root(b)] == h + 1) {
+            for (int l : looking) {
+                if (mark[root[l]] == h + 1) {
                     beeps += weights[h];
                     break;
                 }

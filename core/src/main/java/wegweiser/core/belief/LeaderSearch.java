@@ -45,8 +45,7 @@ record LeaderSearch(Evidence evidence, List<Partition> believed, double[] weight
         for (Map.Entry<Partition, Group> entry : groups.entrySet()) {
             if (best == null || entry.getValue().weight > best.getValue().weight
                     || entry.getValue().weight == best.getValue().weight
-                            && entry.getKey().toString()
-                                    .compareTo(best.getKey().toString()) > 0) {
+                            && isAfter(entry.getKey(), best.getKey())) {
                 best = entry;
             }
         }
@@ -56,6 +55,18 @@ record LeaderSearch(Evidence evidence, List<Partition> believed, double[] weight
                 .filter(h -> h.partition().equals(winner))
                 .findFirst();
         return new Belief.Leader(winner, Math.min(1, best.getValue().weight), hypothesis);
+    }
+
+    /** Of groups that weigh the same one must be taken every time: that whose roots, written in a row, come later in a dictionary. */
+    private static boolean isAfter(Partition one, Partition other) {
+        int last = one.size() - 1;
+        for (int i = 0; i <= last; i++) {
+            if (one.root(i) != other.root(i)) {
+                String end = i == last ? "]" : ",";
+                return (one.root(i) + end).compareTo(other.root(i) + end) > 0;
+            }
+        }
+        return false;
     }
 
     /** The same with every net that lies within one end taken apart. */

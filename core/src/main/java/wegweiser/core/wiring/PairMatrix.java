@@ -1,32 +1,37 @@
 package wegweiser.core.wiring;
 
-import java.util.BitSet;
-
-/** Marks on pairs of numbered things. O(1) a mark and a question, memory for the rows that have marks. */
+/**
+ * Marks on pairs of numbered things, a bit each. O(1) a mark and a question, memory for the rows that have marks. It is asked
+ * millions of times a touch, so there are plain words of bits in it and no set.
+ */
 public final class PairMatrix {
-    private final BitSet[] rows;
+    private static final int BITS = 6;
+
+    private final long[][] rows;
+    private final int words;
 
     public PairMatrix(int size) {
-        this.rows = new BitSet[size];
+        this.rows = new long[size][];
+        this.words = (size + 63) >> BITS;
     }
 
     /** The same marks, to make more of them. O(size² / 64). */
     public PairMatrix copy() {
         PairMatrix copy = new PairMatrix(rows.length);
         for (int i = 0; i < rows.length; i++) {
-            copy.rows[i] = rows[i] == null ? null : (BitSet) rows[i].clone();
+            copy.rows[i] = rows[i] == null ? null : rows[i].clone();
         }
         return copy;
     }
 
     /** Marks the pair in this order. */
     public void mark(int from, int to) {
-        row(from).set(to);
+        row(from)[to >> BITS] |= 1L << to;
     }
 
-    private BitSet row(int from) {
+    private long[] row(int from) {
         if (rows[from] == null) {
-            rows[from] = new BitSet(rows.length);
+            rows[from] = new long[words];
         }
         return rows[from];
     }
@@ -47,22 +52,26 @@ public final class PairMatrix {
     public void markEach(int[] some, int[] others) {
         if (others.length == 1) {
             for (int from : some) {
-                row(from).set(others[0]);
+                mark(from, others[0]);
             }
             return;
         }
-        BitSet all = new BitSet(rows.length);
+        long[] all = new long[words];
         for (int to : others) {
-            all.set(to);
+            all[to >> BITS] |= 1L << to;
         }
         for (int from : some) {
-            row(from).or(all);
+            long[] row = row(from);
+            for (int w = 0; w < words; w++) {
+                row[w] |= all[w];
+            }
         }
     }
 
     /** Whether the pair was marked in this order. */
     public boolean has(int from, int to) {
-        return rows[from] != null && rows[from].get(to);
+        long[] row = rows[from];
+        return row != null && (row[to >> BITS] >> to & 1) != 0;
     }
 
     /** Marks for one thing whatever is marked for another, in both orders. O(size). */

@@ -49,6 +49,11 @@ public final class Partition {
         return found;
     }
 
+    /** The root of each thing, as a table of the caller's own. */
+    public int[] toArray() {
+        return roots.clone();
+    }
+
     /** A number for the pair of classes of two things, whichever of them comes first. */
     public long pair(int a, int b) {
         return (long) Math.min(roots[a], roots[b]) << 32 | Math.max(roots[a], roots[b]);

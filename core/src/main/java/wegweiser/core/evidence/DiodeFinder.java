@@ -39,7 +39,7 @@ final class DiodeFinder {
     private static final double ROW_VOLTS = 0.3;
     /** What most meters send, and so much of it speaks against a light beside a resistor. */
     private static final double USUAL_AMPS = 1e-3;
-    private static final double USUAL_SHARE = 0.9;
+    private static final double USUAL_SHARE = 0.96;
     /** Volts alike both ways within this are no diode by themselves, as long as nobody looked in ohms. */
     private static final double LOPSIDED = 1.25;
     private static final double LOPSIDED_VOLTS = 0.05;

@@ -28,8 +28,6 @@ final class Clearing {
     private static final double AMPS_LEAST_OHMS = 40;
     private static final double AMPS_MOST_OHMS = 1500;
     private static final double DIFFERENT = 1.35;
-    private static final double HIDING_OHMS = Proof.HIDES_DIODE_OHMS;
-    private static final double MARGIN = 0.04;
 
     private final Evidence evidence;
     private final List<int[]> groups;
@@ -200,7 +198,7 @@ final class Clearing {
     /** Whether a diode hardly shows beside what was read, so that the next reading might say that it does. */
     private boolean isNearlyHidden(int red, int black) {
         return !evidence.looked().inDiodeMode(red, black)
-                && evidence.ohms(red, black).orElse(0) > HIDING_OHMS * (1 - MARGIN);
+                && evidence.ohms(red, black).orElse(0) > (1 - Proof.HIDES_MARGIN) * Proof.HIDES_DIODE_OHMS;
     }
 
     /** A join that was only heard; asked in ohms once. */

@@ -23,7 +23,8 @@ record Settling(Fixture fixture) {
     private static final int MOST_DISPUTED = 9;
     private static final int MOST_CONTRADICTED = 3;
     private static final int TOUCH_SECONDS = 4;
-    private static final int STEADY_SECONDS = 5;
+    /** How long a touch is held that has to be held while the cable is bent. */
+    static final int STEADY_SECONDS = 5;
 
     /** A touch whose readings differ, then one of those that contradict each other; empty where there is none. */
     Optional<Proposal> next(Evidence evidence) {

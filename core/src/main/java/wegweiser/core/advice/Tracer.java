@@ -14,8 +14,6 @@ import wegweiser.core.model.Touch;
 
 /** Traces a cable from beginning to end with an advisor, for simulation and for proof against a known truth. */
 public final class Tracer {
-    private static final int STEADY_SECONDS = 5;
-
     private Tracer() {}
 
     /** Whatever answers a touch: a meter on a cable. */
@@ -54,8 +52,10 @@ public final class Tracer {
             seconds += cost.seconds(last, touch, fixture, next.get().mode());
             last = Optional.of(touch);
             Reading reading = Reading.of(next.get().mode(), touch, meter.answer(touch, next.get().mode()));
-            readings.add(next.get().steady() ? reading.by(new Provenance.Wiggled(STEADY_SECONDS)) : reading);
-            seconds += next.get().steady() ? STEADY_SECONDS : 0;
+            readings.add(next.get().steady()
+                    ? reading.by(new Provenance.Wiggled(Settling.STEADY_SECONDS))
+                    : reading);
+            seconds += next.get().steady() ? Settling.STEADY_SECONDS : 0;
             evidence = new Evidence(advisor.index(), readings);
             belief = advisor.belief(evidence, belief);
         }

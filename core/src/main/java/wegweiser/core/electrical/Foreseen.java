@@ -46,6 +46,8 @@ public final class Foreseen {
     /** Test currents of diode modes lie between these. */
     public static final double LEAST_AMPS = 2e-4;
     public static final double MOST_AMPS = 2e-3;
+    /** What most of them send. */
+    public static final double USUAL_AMPS = 1e-3;
     /** A single junction shows so much; a light or two junctions in a row show more, or over range. */
     public static final Window JUNCTION = new Window(0.15, 0.8);
     /** Some meters show over range from the first in diode mode, and none shows more than the second. */

@@ -10,11 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.electrical.PartNetwork;
-import wegweiser.core.electrical.PartNetwork.Diode;
-import wegweiser.core.electrical.ResistorNetwork.Branch;
 import wegweiser.core.evidence.Proof.Pair;
-import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.wiring.Partition;
@@ -33,8 +31,7 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
     private static final double SHARE = 0.04;
     private static final double LEAST_OHMS = 3;
     private static final double LEAST_VOLTS = 0.05;
-    /** What a usual meter sends in diode mode, and the most it shows. */
-    private static final double AMPS = 1e-3;
+    /** The most that a usual meter shows in diode mode. */
     private static final double MOST_VOLTS = 3;
 
     public Alone {
@@ -113,8 +110,8 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
 
     /** The pairs of nets between which a meter would read something else. */
     private static List<Pair> otherwise(Evidence whole, Evidence left) {
-        PartNetwork one = network(whole);
-        PartNetwork other = network(left);
+        PartNetwork one = MeasuredNetwork.of(whole, whole.parts());
+        PartNetwork other = MeasuredNetwork.of(left, left.parts());
         Partition nets = whole.partition();
         int[] nodes = Stream.of(whole, left).flatMap(e -> e.parts().stream())
                 .flatMapToInt(p -> IntStream.of(nets.root(whole.index().of(p.a())),
@@ -126,8 +123,8 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
                 Set<Integer> from = Set.of(a);
                 Set<Integer> to = Set.of(b);
                 if (a < b && !isAlike(one.ohms(from, to), other.ohms(from, to))
-                        || a != b && !isAlikeInVolts(one.volts(from, to, AMPS),
-                                other.volts(from, to, AMPS))) {
+                        || a != b && !isAlikeInVolts(one.volts(from, to, Foreseen.USUAL_AMPS),
+                                other.volts(from, to, Foreseen.USUAL_AMPS))) {
                     differ.add(pair(whole, a, b));
                 }
             }
@@ -148,22 +145,5 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
         double here = Math.min(one, MOST_VOLTS);
         double there = Math.min(other, MOST_VOLTS);
         return Math.abs(here - there) <= LEAST_VOLTS + SHARE * Math.min(here, there);
-    }
-
-    /** The parts that were found, between the nets that are joined in it. */
-    private static PartNetwork network(Evidence evidence) {
-        Partition nets = evidence.partition();
-        List<Branch> resistors = new ArrayList<>();
-        List<Diode> diodes = new ArrayList<>();
-        for (MeasuredPart part : evidence.parts()) {
-            int a = nets.root(evidence.index().of(part.a()));
-            int b = nets.root(evidence.index().of(part.b()));
-            if (part.kind() == PartKind.DIODE) {
-                diodes.add(new Diode(a, b, part.volts()));
-            } else {
-                resistors.add(new Branch(a, b, part.ohms()));
-            }
-        }
-        return new PartNetwork(resistors, diodes);
     }
 }

@@ -7,14 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.electrical.PartNetwork;
-import wegweiser.core.electrical.PartNetwork.Diode;
-import wegweiser.core.electrical.ResistorNetwork.Branch;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
-import wegweiser.core.model.Terminal;
 import wegweiser.core.wiring.PairMatrix;
 import wegweiser.core.wiring.Partition;
 
@@ -34,11 +32,8 @@ final class DiodeFinder {
     private static final double VOLTS = 0.01;
     /** Below what any light shows. */
     private static final double BELOW_LIGHT = 1.2;
-    /** What hides a diode by one reading does not show it by the next. */
-    private static final double MARGIN = 1.04;
     private static final double ROW_VOLTS = 0.3;
-    /** What most meters send, and so much of it speaks against a light beside a resistor. */
-    private static final double USUAL_AMPS = 1e-3;
+    /** So much of what most meters send speaks against a light beside a resistor. */
     private static final double USUAL_SHARE = 0.96;
     /** Volts alike both ways within this are no diode by themselves, as long as nobody looked in ohms. */
     private static final double LOPSIDED = 1.25;
@@ -46,9 +41,8 @@ final class DiodeFinder {
 
     private final Evidence evidence;
     private final Partition nets;
-    private final List<Branch> resistors;
-    private final List<Diode> diodes = new ArrayList<>();
-    private final List<MeasuredPart> parts = new ArrayList<>();
+    private final List<MeasuredPart> all;
+    private final List<MeasuredPart> diodes = new ArrayList<>();
     private final PairMatrix unsettled;
     private PartNetwork network;
 
@@ -62,16 +56,12 @@ final class DiodeFinder {
      */
     record Found(List<MeasuredPart> diodes, PairMatrix unsettled) {}
 
-    private DiodeFinder(Evidence evidence, List<MeasuredPart> found) {
+    private DiodeFinder(Evidence evidence, List<MeasuredPart> resistors) {
         this.evidence = evidence;
         this.nets = evidence.partition();
         this.unsettled = new PairMatrix(nets.size());
-        this.resistors = found.stream().map(p -> new Branch(root(p.a()), root(p.b()), p.ohms())).toList();
-        this.network = new PartNetwork(resistors, diodes);
-    }
-
-    private int root(Terminal terminal) {
-        return nets.root(evidence.index().of(terminal));
+        this.all = new ArrayList<>(resistors);
+        this.network = MeasuredNetwork.of(evidence, all);
     }
 
     /** The diodes beside the resistors that were found. */
@@ -82,7 +72,7 @@ final class DiodeFinder {
             DiodeAmps amps = DiodeAmps.of(evidence, finder.network);
             ways.stream().sorted(Comparator.comparingDouble(Way::volts)).forEach(w -> finder.look(w, amps));
         }
-        return new Found(List.copyOf(finder.parts), finder.unsettled);
+        return new Found(List.copyOf(finder.diodes), finder.unsettled);
     }
 
     private List<Way> ways(List<CopperProof.Item> items) {
@@ -116,10 +106,11 @@ final class DiodeFinder {
             if (isHalfRead(way)) {
                 return;
             }
-            diodes.add(new Diode(red, black, way.volts));
-            network = new PartNetwork(resistors, diodes);
-            parts.add(new MeasuredPart(evidence.index().get(way.red), evidence.index().get(way.black),
-                    PartKind.DIODE, Double.NaN, way.volts, way.numbers));
+            MeasuredPart diode = new MeasuredPart(evidence.index().get(way.red),
+                    evidence.index().get(way.black), PartKind.DIODE, Double.NaN, way.volts, way.numbers);
+            diodes.add(diode);
+            all.add(diode);
+            network = MeasuredNetwork.of(evidence, all);
         } else if (!isSettled(way, red, black, amps)) {
             unsettled.mark(red, black);
         }
@@ -148,9 +139,9 @@ final class DiodeFinder {
             }
         }
         if (way.volts < DiodeAmps.ABOVE_JUNCTION) {
-            return ohms < MARGIN * Proof.HIDES_DIODE_OHMS;
+            return ohms < (1 + Proof.HIDES_MARGIN) * Proof.HIDES_DIODE_OHMS;
         }
         return way.volts < BELOW_LIGHT
-                || way.volts >= USUAL_SHARE * network.volts(Set.of(red), Set.of(black), USUAL_AMPS);
+                || way.volts >= USUAL_SHARE * network.volts(Set.of(red), Set.of(black), Foreseen.USUAL_AMPS);
     }
 }

@@ -114,8 +114,9 @@ public final class Evidence {
         }
         this.items = List.copyOf(items);
         this.otherEnds = new OtherEnds(index, copper.classes());
-        this.crowded = ResistorFinder.isCrowded(this, items);
-        List<MeasuredPart> found = new ArrayList<>(crowded ? List.of() : ResistorFinder.find(this, items));
+        ResistorFinder.Found resistors = ResistorFinder.find(this, items);
+        this.crowded = resistors.crowded();
+        List<MeasuredPart> found = new ArrayList<>(resistors.resistors());
         DiodeFinder.Found diodes = DiodeFinder.find(this, items, found);
         found.addAll(diodes.diodes());
         this.parts = List.copyOf(found);

@@ -42,6 +42,8 @@ public record Proof(int pairs, List<Pair> unknown, List<Pair> heard, List<Pair> 
         List<Integer> alone) {
     /** Beside so small a resistance a diode does not conduct in diode mode, so that nothing would show it. */
     public static final double HIDES_DIODE_OHMS = 600;
+    /** So near to it one reading may say that a diode is hidden and the next that it is not: as a share. */
+    public static final double HIDES_MARGIN = 0.04;
     private static final int NAMED = 8;
 
     /** Two terminals. */

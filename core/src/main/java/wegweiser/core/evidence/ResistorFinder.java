@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import wegweiser.core.electrical.GrowingNetwork;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.model.PartKind;
@@ -20,8 +19,8 @@ import wegweiser.core.wiring.Partition;
  * <p>A resistance read between two classes is that of the whole network between them. Starting from the smallest, a
  * reading that the resistors found so far explain needs no part of its own; otherwise one is put in, and the values of
  * all are brought to where each pair shows what was read there: what is missing at a pair in conductance is added to its
- * resistor, over and over. Among very many readings no parts are named. What such a resistor no longer carries is taken out again. O(parts² x classes²) for the classes
- * that parts join, times the few rounds that values take.
+ * resistor, over and over. What such a resistor no longer carries is taken out again. Among very many readings no parts
+ * are named. O(parts² x classes²) for the classes that parts join, times the few rounds that values take.
  */
 final class ResistorFinder {
     private static final double SHARE = 0.03;
@@ -41,20 +40,19 @@ final class ResistorFinder {
     /** Readings of one pair of classes, and what they show without the leads. */
     private record Group(int red, int black, int from, int to, double value, List<Integer> numbers) {}
 
-    /** Whether ohms were read between so many pairs of nets that nobody could name the parts. */
-    static boolean isCrowded(Evidence evidence, List<CopperProof.Item> items) {
-        Partition nets = evidence.partition();
-        return items.stream().filter(i -> i.meaning() == Meaning.SHOWS_PART && i.isSingle()
-                && evidence.readings().get(i.number() - 1).outcome() instanceof Outcome.Resistance)
-                .map(i -> Set.of(nets.root(i.red()[0]), nets.root(i.black()[0]))).distinct().count() > MOST;
-    }
+    /**
+     * What was found.
+     *
+     * @param crowded whether ohms were read between so many pairs of nets that nobody could name the parts
+     */
+    record Found(List<MeasuredPart> resistors, boolean crowded) {}
 
     private ResistorFinder(Evidence evidence, int nodes) {
         this.evidence = evidence;
         this.network = new GrowingNetwork(nodes);
     }
 
-    static List<MeasuredPart> find(Evidence evidence, List<CopperProof.Item> items) {
+    static Found find(Evidence evidence, List<CopperProof.Item> items) {
         Partition nets = evidence.partition();
         Map<Integer, Integer> nodes = new HashMap<>();
         Map<Long, List<CopperProof.Item>> pairs = new LinkedHashMap<>();
@@ -62,14 +60,14 @@ final class ResistorFinder {
             Reading reading = evidence.readings().get(item.number() - 1);
             if (item.meaning() == Meaning.SHOWS_PART && item.isSingle()
                     && reading.outcome() instanceof Outcome.Resistance) {
-                int a = nodes.computeIfAbsent(nets.root(item.red()[0]), _ -> nodes.size());
-                int b = nodes.computeIfAbsent(nets.root(item.black()[0]), _ -> nodes.size());
-                pairs.computeIfAbsent((long) Math.min(a, b) << 32 | Math.max(a, b), _ -> new ArrayList<>(2))
+                nodes.computeIfAbsent(nets.root(item.red()[0]), _ -> nodes.size());
+                nodes.computeIfAbsent(nets.root(item.black()[0]), _ -> nodes.size());
+                pairs.computeIfAbsent(nets.pair(item.red()[0], item.black()[0]), _ -> new ArrayList<>(2))
                         .add(item);
             }
         }
-        if (pairs.isEmpty()) {
-            return List.of();
+        if (pairs.isEmpty() || pairs.size() > MOST) {
+            return new Found(List.of(), pairs.size() > MOST);
         }
         List<Group> groups = new ArrayList<>();
         for (List<CopperProof.Item> same : pairs.values()) {
@@ -83,7 +81,7 @@ final class ResistorFinder {
                     same.stream().map(CopperProof.Item::number).toList()));
         }
         groups.sort(Comparator.comparingDouble(Group::value));
-        return new ResistorFinder(evidence, nodes.size()).parts(groups);
+        return new Found(new ResistorFinder(evidence, nodes.size()).parts(groups), false);
     }
 
     private List<MeasuredPart> parts(List<Group> groups) {

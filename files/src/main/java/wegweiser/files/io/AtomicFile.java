@@ -73,41 +73,44 @@ public final class AtomicFile {
      * @return the one that it got
      */
     public static Path create(Stream<Path> names, byte[] content) throws IOException {
+        return firstFree(names, target -> {
+            Path beside = beside(target);
+            try {
+                written(beside, content);
+                place(beside, target);
+            } finally {
+                Files.deleteIfExists(beside);
+            }
+        });
+    }
+
+    /** Moves a file to the first of some names that nothing has; see {@link #create}. */
+    public static Path move(Path file, Stream<Path> names) throws IOException {
+        return firstFree(names, target -> {
+            place(file, target);
+            Files.deleteIfExists(file);
+        });
+    }
+
+    /** Puts something where nothing is; refuses with {@link FileAlreadyExistsException} where something is after all. */
+    private interface Placing {
+        void at(Path target) throws IOException;
+    }
+
+    private static Path firstFree(Stream<Path> names, Placing placing) throws IOException {
         for (Iterator<Path> left = names.iterator(); left.hasNext();) {
             Path target = left.next().toAbsolutePath();
             if (isThere(target)) {
                 continue;
             }
             Path folder = folder(target);
-            Path beside = beside(target);
             try {
-                written(beside, content);
-                place(beside, target);
+                placing.at(target);
             } catch (FileAlreadyExistsException _) {
+                // somebody else was faster: the next name
                 continue;
-            } finally {
-                Files.deleteIfExists(beside);
             }
             forceFolder(folder);
-            return target;
-        }
-        throw new IOException(Words.say("file.no-name"));
-    }
-
-    /** Moves a file to the first of some names that nothing has; see {@link #create}. */
-    public static Path move(Path file, Stream<Path> names) throws IOException {
-        for (Iterator<Path> left = names.iterator(); left.hasNext();) {
-            Path target = left.next().toAbsolutePath();
-            if (isThere(target)) {
-                continue;
-            }
-            try {
-                place(file, target);
-            } catch (FileAlreadyExistsException _) {
-                continue;
-            }
-            Files.deleteIfExists(file);
-            forceFolder(folder(target));
             return target;
         }
         throw new IOException(Words.say("file.no-name"));

@@ -17,42 +17,24 @@ final class Candidates {
 
     /** Red and black terminals of each candidate, by their numbers. */
     static List<int[][]> of(Job job, Evidence evidence, Belief belief, Belief.Leader leader) {
+        return of(job, evidence, belief, leader, OpenPairs.of(evidence));
+    }
+
+    static List<int[][]> of(Job job, Evidence evidence, Belief belief, Belief.Leader leader,
+            OpenPairs pairs) {
         List<int[][]> found = new ArrayList<>(narrow(evidence, belief));
         found.addAll(wide(job, evidence, leader));
-        found.removeIf(candidate -> !isOpen(evidence, candidate));
+        found.removeIf(candidate -> !pairs.isOpen(candidate));
         return found;
     }
 
-    /** Whether the answer is not known beforehand: some pair is unproved and none is joined. */
-    private static boolean isOpen(Evidence evidence, int[][] candidate) {
-        boolean open = false;
-        for (int r : candidate[0]) {
-            for (int b : candidate[1]) {
-                if (evidence.isJoined(r, b)) {
-                    return false;
-                }
-                open |= !evidence.isApart(r, b);
-            }
-        }
-        return open;
-    }
-
     /**
-     * How much of the proof a touch is expected to bring, in touches saved: a join that is needed counts one, and
-     * so does setting apart half of all the pairs that are still open.
+     * How much of the proof it is to set so many pairs apart, in touches saved: half of all that are still open count one.
      */
-    static double progress(Evidence evidence, int[][] candidate, double p, int unproved) {
-        boolean single = candidate[0].length == 1 && candidate[1].length == 1;
-        int fresh = 0;
-        for (int r : candidate[0]) {
-            for (int b : candidate[1]) {
-                fresh += evidence.isApart(r, b) ? 0 : 1;
-            }
-        }
-        double apart = fresh >= unproved
+    static double progress(int fresh, int unproved) {
+        return fresh >= unproved
                 ? 1
                 : Math.min(1, -Math.log(1 - fresh / (double) unproved) / Math.log(2));
-        return (single ? p : 0) + (1 - p) * apart;
     }
 
     /** Gangs that ask about many contacts at once: everything without a partner, and the cuts of the leader's nets. */
@@ -127,22 +109,32 @@ final class Candidates {
     }
 
     private static void halves(Belief belief, int a, List<Integer> open, List<int[][]> found) {
-        List<Integer> byChance = new ArrayList<>(open);
-        byChance.sort((x, y) -> Double.compare(belief.joined(a, y), belief.joined(a, x)));
-        double total = open.stream().mapToDouble(b -> belief.joined(a, b)).sum();
-        List<Integer> half = new ArrayList<>();
+        double[] chance = belief.joined(a);
+        double total = open.stream().mapToDouble(b -> chance[b]).sum();
+        int[] byChance = byChance(open, chance);
         double sum = 0;
-        for (int b : byChance) {
-            half.add(b);
+        for (int count = 1; count <= byChance.length; count++) {
             double before = sum;
-            sum += belief.joined(a, b);
-            if (half.size() > 1 && (before < total / 2 && sum >= total / 2 || before < 0.5 && sum >= 0.5)) {
-                found.add(new int[][]{{a}, half.stream().sorted().mapToInt(Integer::intValue).toArray()});
+            sum += chance[byChance[count - 1]];
+            if (count > 1 && (before < total / 2 && sum >= total / 2 || before < 0.5 && sum >= 0.5)) {
+                found.add(new int[][]{{a}, Arrays.stream(byChance, 0, count).sorted().toArray()});
             }
             if (sum >= Math.max(0.5, total / 2)) {
                 break;
             }
         }
         found.add(new int[][]{{a}, open.stream().mapToInt(Integer::intValue).toArray()});
+    }
+
+    /**
+     * Contacts, the likeliest first, of equally likely ones the lower number. A chance and a number are sorted as one whole
+     * number, which takes the last digits of the chance.
+     */
+    private static int[] byChance(List<Integer> open, double[] chance) {
+        long numbers = Long.highestOneBit(chance.length) * 2 - 1;
+        long[] keys = open.stream()
+                .mapToLong(b -> ~Double.doubleToLongBits(chance[b]) & ~numbers | b).toArray();
+        Arrays.sort(keys);
+        return Arrays.stream(keys).mapToInt(key -> (int) (key & numbers)).toArray();
     }
 }

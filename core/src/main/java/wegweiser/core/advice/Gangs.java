@@ -1,6 +1,9 @@
 package wegweiser.core.advice;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import wegweiser.core.belief.Belief;
 import wegweiser.core.evidence.Evidence;
@@ -19,6 +22,9 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
     /** What a touch takes whatever its size, and for each conductor of a gang; to prove, fewer touches count most. */
     private static final double TOUCH_SECONDS = 4;
     private static final double CONDUCTOR_SECONDS = 0.1;
+    /** What a mm nearer to the hands counts, in bits a second. */
+    private static final double NEAR = 1e-4;
+    private static final double ROUNDING = 1e-9;
 
     /**
      * A touch and how likely it is to beep.
@@ -27,39 +33,83 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
      */
     record Choice(int[][] touch, double beep) {}
 
+    /** A candidate with what it costs, and the most that it may be worth, in bits a second, whatever is believed. */
+    private record Weighed(int number, int[][] touch, double seconds, double parting, double most) {
+        boolean isSingle() {
+            return touch[0].length == 1 && touch[1].length == 1;
+        }
+    }
+
     /**
      * The touch worth most per second of those that {@link Candidates} names, if it is worth more than {@code atLeast}, in
-     * bits a second. To identify, single contacts and those of one end are left out. O(candidates x hypotheses x gang size).
+     * bits a second. To identify, single contacts and those of one end are left out.
+     *
+     * <p>How likely a gang beeps takes long to tell, so those come first that may be worth most, and the rest need no look
+     * once the best is worth more than they can be (branch and bound). O(candidates x hypotheses x gang size), mostly for few
+     * of the candidates.
      */
     Optional<Choice> best(Evidence evidence, Belief belief, Repeats repeats, Belief.Leader leader,
             double atLeast) {
+        OpenPairs pairs = OpenPairs.of(evidence);
+        double progress = goal.isWhole() ? PROGRESS + (PROGRESS_UNKNOWN - PROGRESS) * belief.other() : 0;
         Hands hands = Hands.of(evidence);
-        Optional<Touch> last = hands.last();
-        int unproved = evidence.countUnknown();
-        double progress = PROGRESS + (PROGRESS_UNKNOWN - PROGRESS) * belief.other();
+        List<Weighed> candidates = weighed(evidence, Candidates.of(job, evidence, belief, leader, pairs),
+                pairs,
+                hands, progress);
         double most = atLeast;
-        Optional<Choice> best = Optional.empty();
-        for (int[][] candidate : Candidates.of(job, evidence, belief, leader)) {
+        Weighed first = null;
+        double beep = 0;
+        for (Weighed candidate : candidates) {
             Superseded.check();
-            boolean single = candidate[0].length == 1 && candidate[1].length == 1;
-            if (repeats.isEnough(candidate[0], candidate[1])
-                    || goal == Goal.IDENTIFY && (single || !isAcross(candidate))) {
-                continue;
+            if (candidate.most() < most) {
+                break;
             }
-            double p = single
-                    ? belief.joined(candidate[0][0], candidate[1][0])
-                    : belief.joined(candidate[0], candidate[1]);
-            double gain = Foresight.entropy(p) + (goal.isWhole()
-                    ? progress * Candidates.progress(evidence, candidate, p, unproved)
-                    : 0);
-            double score = gain / price(last, candidate)
-                    + (gain > 1e-3 ? 1e-4 * hands.nearness(evidence, singles.depth(), candidate) : 0);
-            if (score > most) {
+            int[][] touch = candidate.touch();
+            double p = candidate.isSingle()
+                    ? belief.joined(touch[0][0], touch[1][0])
+                    : belief.joined(touch[0], touch[1]);
+            double gain = Foresight.entropy(p)
+                    + progress * ((candidate.isSingle() ? p : 0) + (1 - p) * candidate.parting());
+            double score = gain / candidate.seconds()
+                    + (gain > 1e-3 ? NEAR * hands.nearness(evidence, singles.depth(), touch) : 0);
+            boolean better = score > most
+                    || first != null && score == most && candidate.number() < first.number();
+            if (better && isAllowed(candidate, repeats)) {
                 most = score;
-                best = Optional.of(new Choice(candidate, p));
+                first = candidate;
+                beep = p;
             }
         }
-        return best;
+        return first == null ? Optional.empty() : Optional.of(new Choice(first.touch(), beep));
+    }
+
+    private boolean isAllowed(Weighed candidate, Repeats repeats) {
+        return !repeats.isEnough(candidate.touch()[0], candidate.touch()[1])
+                && (goal != Goal.IDENTIFY || !candidate.isSingle() && isAcross(candidate.touch()));
+    }
+
+    /** The candidates, that which may be worth most first. */
+    private List<Weighed> weighed(Evidence evidence, List<int[][]> candidates, OpenPairs pairs, Hands hands,
+            double progress) {
+        int unproved = evidence.countUnknown();
+        double onePair = Candidates.progress(1, unproved);
+        double ofOnePair = mostBits(progress * onePair, progress);
+        List<Weighed> weighed = new ArrayList<>(candidates.size());
+        for (int k = 0; k < candidates.size(); k++) {
+            int[][] touch = candidates.get(k);
+            boolean single = touch[0].length == 1 && touch[1].length == 1;
+            double seconds = price(hands.last(), touch);
+            double parting = single ? onePair : Candidates.progress(pairs.fresh(touch), unproved);
+            double bits = single ? ofOnePair : mostBits(progress * parting, 0);
+            weighed.add(new Weighed(k, touch, seconds, parting, bits / seconds + ROUNDING));
+        }
+        weighed.sort(Comparator.comparingDouble(w -> -w.most()));
+        return weighed;
+    }
+
+    /** The most that the entropy of a probability and a straight line over it come to, from what the line is at 0 and at 1. */
+    private static double mostBits(double atNever, double atAlways) {
+        return Math.log(Math.pow(2, atNever) + Math.pow(2, atAlways)) / Math.log(2);
     }
 
     /** Whether no contact faces one of its own end: what is joined within an end does not matter to identify a cable. */

@@ -143,9 +143,11 @@ public final class Belief {
             return List.of(new OtherWirings.Drawn(evidence.partition(), 1));
         }
         List<OtherWirings.Drawn> samples = new ArrayList<>();
+        OtherWirings.Room room = others.getFirst().room(evidence, evidence.partition(),
+                new boolean[evidence.index().size()], items);
         for (int r = 0; r < others.size(); r++) {
             int count = (int) Math.round(likely[r] * SAMPLES);
-            samples.addAll(weighed(others.get(r).draw(evidence, items, count, random), likely[r]));
+            samples.addAll(weighed(others.get(r).draw(room, count, random), likely[r]));
         }
         for (int c = 0; c < changed.size(); c++) {
             double share = likely[others.size() + c];
@@ -217,6 +219,11 @@ public final class Belief {
     /** Probability that two terminals are joined, by their numbers. */
     public double joined(int a, int b) {
         return pair[a][b];
+    }
+
+    /** The same of one terminal with each of all. */
+    public double[] joined(int a) {
+        return pair[a].clone();
     }
 
     /** Probability that a gang touch beeps. */

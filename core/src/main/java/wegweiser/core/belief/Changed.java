@@ -85,7 +85,7 @@ final class Changed {
             for (int i = 0; i < stays.length; i++) {
                 stays[i] = pattern.partition().isAlone(i) && random.nextDouble() >= OPEN_TAKEN;
             }
-            drawn.addAll(rest.draw(evidence, kept, stays, items, 1, random));
+            drawn.addAll(rest.draw(rest.room(evidence, kept, stays, items), 1, random));
         }
         return drawn;
     }

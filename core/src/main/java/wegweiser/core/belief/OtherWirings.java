@@ -86,16 +86,36 @@ final class OtherWirings {
 
     /** Random matchings that fit the evidence, with a pair of each gang that beeped joined. */
     List<Drawn> draw(Evidence evidence, List<CopperProof.Item> items, int count, SplittableRandom random) {
-        return draw(evidence, evidence.partition(), new boolean[n], items, count, random);
+        return draw(room(evidence, evidence.partition(), new boolean[n], items), count, random);
+    }
+
+    List<Drawn> draw(Room room, int count, SplittableRandom random) {
+        List<Drawn> drawn = new ArrayList<>(count);
+        for (int k = 0; k < count; k++) {
+            Superseded.check();
+            drawn.add(drawOne(room, k % SHELL_IN == SHELL_IN - 1 ? room.mayJoin : room.alike, random));
+        }
+        return drawn;
     }
 
     /**
-     * The same where more is taken to be joined than is proved.
+     * What the evidence leaves to chance, whatever the share of open contacts.
+     *
+     * @param proved what is taken to be joined
+     * @param loose the roots of what may still be joined
+     * @param mayJoin for each of these which others it may be joined to, as bits
+     * @param alike the same without a shell to a pin
+     * @param sought the roots of the gangs that beeped for no reason yet
+     */
+    record Room(PairMatrix apart, Partition proved, int[] roots, int[] loose, long[][] mayJoin,
+            long[][] alike, List<int[][]> sought) {}
+
+    /**
+     * The room that evidence leaves, where more may be taken to be joined than is proved.
      *
      * @param stays for each terminal whether it is joined to nothing more
      */
-    List<Drawn> draw(Evidence evidence, Partition proved, boolean[] stays, List<CopperProof.Item> items,
-            int count, SplittableRandom random) {
+    Room room(Evidence evidence, Partition proved, boolean[] stays, List<CopperProof.Item> items) {
         int[] roots = proved.roots();
         BitSet[] ends = new BitSet[n];
         for (int i = 0; i < n; i++) {
@@ -130,17 +150,13 @@ final class OtherWirings {
                 .filter(i -> i.meaning() == Meaning.JOINS && !i.isSingle() && !i.isBeeping(proved))
                 .map(i -> new int[][]{roots(proved, i.red()), roots(proved, i.black())})
                 .toList();
-        List<Drawn> drawn = new ArrayList<>(count);
-        for (int k = 0; k < count; k++) {
-            Superseded.check();
-            drawn.add(drawOne(apart, proved, roots, loose, k % SHELL_IN == SHELL_IN - 1 ? mayJoin : alike,
-                    sought, random));
-        }
-        return drawn;
+        return new Room(apart, proved, roots, loose, mayJoin, alike, sought);
     }
 
-    private Drawn drawOne(PairMatrix apart, Partition proved, int[] roots, int[] free,
-            long[][] mayJoin, List<int[][]> sought, SplittableRandom random) {
+    private Drawn drawOne(Room room, long[][] mayJoin, SplittableRandom random) {
+        PairMatrix apart = room.apart;
+        int[] roots = room.roots;
+        int[] free = room.loose;
         int[] to = new int[n];
         for (int i = 0; i < n; i++) {
             to[i] = i;
@@ -150,7 +166,7 @@ final class OtherWirings {
             untaken[a / 64] |= 1L << a;
         }
         double weight = 1;
-        for (int[][] gang : sought) {
+        for (int[][] gang : room.sought) {
             weight *= seek(apart, roots, gang, mayJoin, to, untaken, random);
         }
         int[] loose = free.clone();
@@ -160,7 +176,8 @@ final class OtherWirings {
             loose[i] = loose[j];
             loose[j] = swap;
         }
-        for (int a : loose) {
+        for (int i = 0; i < loose.length; i++) {
+            int a = loose[i];
             if (!has(untaken, a)) {
                 continue;
             }
@@ -171,13 +188,7 @@ final class OtherWirings {
             }
             double joined = each[end[a]] * candidates;
             if (candidates > 0 && random.nextDouble() * (open[end[a]] + joined) < joined) {
-                int skipped = random.nextInt(candidates);
-                int chosen = -1;
-                for (int k = 0; chosen < 0; k++) {
-                    if (has(mayJoin[a], loose[k]) && has(untaken, loose[k]) && skipped-- == 0) {
-                        chosen = loose[k];
-                    }
-                }
+                int chosen = untaken(loose, i + 1, mayJoin[a], untaken, random.nextInt(candidates));
                 take(untaken, chosen);
                 to[Math.max(a, chosen)] = Math.min(a, chosen);
             }
@@ -191,9 +202,21 @@ final class OtherWirings {
         }
         int[] drawn = new int[n];
         for (int i = 0; i < n; i++) {
-            drawn[i] = find(to, proved.root(i));
+            drawn[i] = find(to, room.proved.root(i));
         }
         return new Drawn(Partition.of(drawn), weight);
+    }
+
+    /** The one of the contacts from a place on that are free to be joined to another, once so many were skipped. */
+    private static int untaken(int[] loose, int from, long[] mayJoin, long[] untaken, int skipped) {
+        int left = skipped;
+        for (int k = from; k < loose.length; k++) {
+            int b = loose[k];
+            if ((mayJoin[b >> 6] & untaken[b >> 6] & 1L << b) != 0 && left-- == 0) {
+                return b;
+            }
+        }
+        throw new IllegalStateException("fewer are free than were counted");
     }
 
     /**

@@ -3,7 +3,6 @@ package wegweiser.core.evidence;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -48,7 +47,7 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
     static Alone in(Evidence evidence, boolean clever) {
         Leaving leaving = clever ? new Leaving(evidence) : null;
         List<Integer> readings = new ArrayList<>();
-        Set<Pair> pairs = new LinkedHashSet<>();
+        PairList pairs = new PairList(evidence.index());
         Map<Reading, Integer> alike = new HashMap<>();
         evidence.readings().forEach(r -> alike.merge(said(r), 1, Integer::sum));
         for (int number = 1; number <= evidence.readings().size(); number++) {
@@ -58,14 +57,14 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
                 continue;
             }
             int left = number;
-            List<Pair> lost = Optional.ofNullable(leaving).flatMap(l -> l.without(left))
+            PairList lost = Optional.ofNullable(leaving).flatMap(l -> l.without(left))
                     .orElseGet(() -> lost(evidence, without(evidence, List.of(left)), reading));
             if (!lost.isEmpty()) {
                 readings.add(number);
                 pairs.addAll(lost);
             }
         }
-        return new Alone(readings, List.copyOf(pairs));
+        return new Alone(readings, pairs.pairs());
     }
 
     /** A reading without when it was noted. */
@@ -85,23 +84,25 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
     }
 
     /** The pairs of which less is known without a reading, or something else. */
-    private static List<Pair> lost(Evidence whole, Evidence left, Reading reading) {
-        List<Pair> lost = open(left);
+    private static PairList lost(Evidence whole, Evidence left, Reading reading) {
+        PairList lost = open(left);
         if (lost.isEmpty()) {
             lost = otherwise(whole, left);
         }
-        return lost.isEmpty() && !Proof.misfits(left).isEmpty()
-                ? List.of(new Pair(reading.red().getFirst(), reading.black().getFirst()))
-                : lost;
+        if (lost.isEmpty() && !Proof.misfits(left).isEmpty()) {
+            lost.add(whole.index().of(reading.red().getFirst()),
+                    whole.index().of(reading.black().getFirst()));
+        }
+        return lost;
     }
 
-    private static List<Pair> open(Evidence evidence) {
-        List<Pair> open = new ArrayList<>();
+    private static PairList open(Evidence evidence) {
+        PairList open = new PairList(evidence.index());
         for (int a = 0; a < evidence.index().size(); a++) {
             Superseded.check();
             for (int b = a + 1; b < evidence.index().size(); b++) {
                 if (Proof.need(evidence, a, b) != Proof.Need.NOTHING) {
-                    open.add(pair(evidence, a, b));
+                    open.add(a, b);
                 }
             }
         }
@@ -109,7 +110,7 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
     }
 
     /** The pairs of nets between which a meter would read something else. */
-    private static List<Pair> otherwise(Evidence whole, Evidence left) {
+    private static PairList otherwise(Evidence whole, Evidence left) {
         PartNetwork one = MeasuredNetwork.of(whole, whole.parts());
         PartNetwork other = MeasuredNetwork.of(left, left.parts());
         Partition nets = whole.partition();
@@ -117,7 +118,7 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
                 .flatMapToInt(p -> IntStream.of(nets.root(whole.index().of(p.a())),
                         nets.root(whole.index().of(p.b()))))
                 .distinct().toArray();
-        List<Pair> differ = new ArrayList<>();
+        PairList differ = new PairList(whole.index());
         for (int a : nodes) {
             for (int b : nodes) {
                 Set<Integer> from = Set.of(a);
@@ -125,15 +126,11 @@ public record Alone(List<Integer> readings, List<Pair> pairs) {
                 if (a < b && !isAlike(one.ohms(from, to), other.ohms(from, to))
                         || a != b && !isAlikeInVolts(one.volts(from, to, Foreseen.USUAL_AMPS),
                                 other.volts(from, to, Foreseen.USUAL_AMPS))) {
-                    differ.add(pair(whole, a, b));
+                    differ.add(a, b);
                 }
             }
         }
         return differ;
-    }
-
-    private static Pair pair(Evidence evidence, int a, int b) {
-        return new Pair(evidence.index().get(a), evidence.index().get(b));
     }
 
     /** Whether a meter would hardly tell two resistances apart. */

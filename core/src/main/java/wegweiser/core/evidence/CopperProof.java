@@ -59,17 +59,7 @@ public final class CopperProof {
 
         /** Whether the touch would beep on a cable that is wired like this. */
         public boolean isBeeping(Partition wired) {
-            if (isSingle()) {
-                return wired.isJoined(red[0], black[0]);
-            }
-            for (int r : red) {
-                for (int b : black) {
-                    if (wired.isJoined(r, b)) {
-                        return true;
-                    }
-                }
-            }
-            return false;
+            return wired.isAnyJoined(red, black);
         }
     }
 
@@ -79,11 +69,7 @@ public final class CopperProof {
      * @param number of the gang's reading
      * @param because the numbers of all readings behind it, the gang's own among them
      */
-    record Resolved(int red, int black, int number, int[] because) {
-        boolean restsOn(int reading) {
-            return Item.has(because, reading);
-        }
-    }
+    record Resolved(int red, int black, int number, int[] because) {}
 
     CopperProof(int terminals, List<Item> items) {
         this.items = items;

@@ -39,25 +39,34 @@ record Intermittence(BitSet doubtful, List<Terminal> terminals, List<Dispute> di
     private static final double ALIKE_VOLTS = 0.06;
 
     /** A touch either way round, whatever the order of its contacts. */
-    private record Key(Set<Terminal> one, Set<Terminal> other) {
+    private record Key(List<Terminal> one, List<Terminal> other, int sum) {
         static Key of(Reading reading) {
-            return new Key(set(reading.red()), set(reading.black()));
+            return new Key(reading.red(), reading.black(), sum(reading.red()) + sum(reading.black()));
         }
 
-        /** Most touches are of one contact, and a set of one costs next to nothing. */
-        private static Set<Terminal> set(List<Terminal> some) {
-            return some.size() == 1 ? Set.of(some.getFirst()) : Set.copyOf(some);
+        private static int sum(List<Terminal> some) {
+            int sum = 0;
+            for (Terminal terminal : some) {
+                sum += terminal.hashCode();
+            }
+            return sum;
         }
 
         @Override
         public boolean equals(Object o) {
-            return o instanceof Key key && (one.equals(key.one) && other.equals(key.other)
-                    || one.equals(key.other) && other.equals(key.one));
+            return o instanceof Key key && sum == key.sum
+                    && (isSame(one, key.one) && isSame(other, key.other)
+                            || isSame(one, key.other) && isSame(other, key.one));
+        }
+
+        private static boolean isSame(List<Terminal> some, List<Terminal> others) {
+            return some.size() == others.size()
+                    && (some.equals(others) || Set.copyOf(some).equals(Set.copyOf(others)));
         }
 
         @Override
         public int hashCode() {
-            return one.hashCode() + other.hashCode();
+            return sum;
         }
     }
 

@@ -1,13 +1,12 @@
 package wegweiser.core.evidence;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
-import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.Collectors;
 import wegweiser.core.evidence.CopperProof.Item;
-import wegweiser.core.evidence.Proof.Pair;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.wiring.DisjointSets;
@@ -24,11 +23,15 @@ final class Leaving {
 
     private final Evidence evidence;
     private final Partition nets;
+    private final int[][] members;
     private final List<Item> items;
+    private final Map<Integer, Item> byNumber;
     private final BitSet withParts = new BitSet();
     private final boolean plain;
     /** Joins that no single touch shows. */
     private final List<CopperProof.Resolved> resolved;
+    /** The readings behind these. */
+    private final BitSet behindGangs = new BitSet();
     /** By two nets the number of the one reading in ohms that covers them. */
     private final int[][] inOhms;
     /** The same in diode mode, red first. */
@@ -39,7 +42,9 @@ final class Leaving {
         this.evidence = evidence;
         this.nets = evidence.partition();
         this.items = evidence.items();
+        this.byNumber = items.stream().collect(Collectors.toMap(Item::number, item -> item));
         int n = nets.size();
+        this.members = members(nets);
         this.inOhms = new int[n][n];
         this.inDiodeMode = new int[n][n];
         for (MeasuredPart part : evidence.parts()) {
@@ -56,6 +61,7 @@ final class Leaving {
         }
         this.resolved = evidence.resolved().stream()
                 .filter(j -> single.find(j.red()) != single.find(j.black())).toList();
+        resolved.stream().flatMapToInt(j -> Arrays.stream(j.because())).forEach(behindGangs::set);
         this.plain = evidence.supposed() == evidence;
     }
 
@@ -95,93 +101,92 @@ final class Leaving {
     }
 
     /** The pairs that would be lost without a reading; empty where only weighing the others tells. */
-    Optional<List<Pair>> without(int number) {
-        if (!plain) {
+    Optional<PairList> without(int number) {
+        Item item = byNumber.get(number);
+        if (!plain || item == null || behindGangs.get(number)) {
             return Optional.empty();
         }
-        Optional<Item> found = items.stream().filter(i -> i.number() == number).findFirst();
-        if (found.isEmpty()) {
-            return Optional.empty();
-        }
-        Item item = found.get();
         boolean single = item.meaning() == Meaning.JOINS && item.isSingle();
-        if (resolved.stream().anyMatch(j -> j.restsOn(number))) {
-            return Optional.empty();
-        }
         if (item.meaning() == Meaning.SEPARATES || item.meaning() == Meaning.SEPARATES_FULLY) {
             boolean nearParts = item.isSingle() && (withParts.get(nets.root(item.red()[0]))
                     || withParts.get(nets.root(item.black()[0])));
             return nearParts ? Optional.empty() : Optional.of(uncovered(item));
         }
         boolean join = item.meaning() == Meaning.JOINS && !withParts.get(nets.root(item.red()[0]));
-        return !join ? Optional.empty() : single ? parted(item) : Optional.of(List.of());
+        return !join ? Optional.empty() : single ? parted(item) : Optional.of(nothing());
     }
 
-    private List<Pair> uncovered(Item item) {
-        Set<Pair> lost = new LinkedHashSet<>();
+    private PairList nothing() {
+        return new PairList(evidence.index());
+    }
+
+    private PairList uncovered(Item item) {
+        PairList lost = nothing();
         for (int r : nets.roots(item.red())) {
             for (int b : nets.roots(item.black())) {
                 boolean ohms = inOhms[r][b] == item.number();
                 boolean diode = inDiodeMode[r][b] == item.number()
                         && evidence.ohms(r, b).orElse(Double.MAX_VALUE) >= Proof.HIDES_DIODE_OHMS;
                 if (ohms || diode) {
-                    lose(lost, members(r), members(b));
+                    lose(lost, members[r], members[b]);
                 }
             }
         }
-        return List.copyOf(lost);
+        return lost;
     }
 
-    private List<Integer> members(int root) {
-        List<Integer> members = new ArrayList<>(4);
+    /** By the root of each net its members, ascending. */
+    private static int[][] members(Partition nets) {
+        int[][] members = new int[nets.size()][];
+        for (int root : nets.roots()) {
+            members[root] = new int[nets.members(root)];
+        }
+        int[] count = new int[nets.size()];
         for (int i = 0; i < nets.size(); i++) {
-            if (nets.root(i) == root) {
-                members.add(i);
-            }
+            members[nets.root(i)][count[nets.root(i)]++] = i;
         }
         return members;
     }
 
-    private void lose(Set<Pair> lost, List<Integer> some, List<Integer> others) {
+    private static void lose(PairList lost, int[] some, int[] others) {
         for (int a : some) {
             for (int b : others) {
                 if (a != b) {
-                    lost.add(new Pair(evidence.index().get(Math.min(a, b)),
-                            evidence.index().get(Math.max(a, b))));
+                    lost.add(a, b);
                 }
             }
         }
     }
 
     /** What is lost with a join: nothing where its net holds together without it, also by ohms alone. */
-    private Optional<List<Pair>> parted(Item join) {
+    private Optional<PairList> parted(Item join) {
         Partition left = joinsWithout(join, false);
         int a = join.red()[0];
         int b = join.black()[0];
-        Set<Pair> lost = new LinkedHashSet<>();
+        int[] net = members[nets.root(a)];
+        PairList lost = nothing();
         if (left.isJoined(a, b)) {
             Partition copper = joinsWithout(join, true);
-            for (int one : members(nets.root(a))) {
-                for (int other : members(nets.root(a))) {
+            for (int one : net) {
+                for (int other : net) {
                     if (one < other && !copper.isJoined(one, other)) {
-                        lose(lost, List.of(one), List.of(other));
+                        lost.add(one, other);
                     }
                 }
             }
-            return Optional.of(List.copyOf(lost));
+            return Optional.of(lost);
         }
-        List<Integer> near = new ArrayList<>();
-        List<Integer> far = new ArrayList<>();
-        members(nets.root(a)).forEach(m -> (left.isJoined(m, a) ? near : far).add(m));
+        int[] near = Arrays.stream(net).filter(m -> left.isJoined(m, a)).toArray();
+        int[] far = Arrays.stream(net).filter(m -> !left.isJoined(m, a)).toArray();
         for (Item gang : items) {
             if (comesDownTo(gang, left, near, far)) {
-                return mode(gang) == Mode.OHMS ? Optional.of(List.of()) : Optional.empty();
+                return mode(gang) == Mode.OHMS ? Optional.of(nothing()) : Optional.empty();
             }
         }
         lose(lost, near, far);
         loseUncovered(lost, near);
         loseUncovered(lost, far);
-        return Optional.of(List.copyOf(lost));
+        return Optional.of(lost);
     }
 
     /** The nets that touches join without one of them on which nothing else rests, or those in ohms alone. */
@@ -203,7 +208,7 @@ final class Leaving {
     }
 
     /** Whether a gang that beeped can mean nothing but the join between the two halves of a net, without the touch that showed it. */
-    private boolean comesDownTo(Item gang, Partition left, List<Integer> near, List<Integer> far) {
+    private boolean comesDownTo(Item gang, Partition left, int[] near, int[] far) {
         if (gang.meaning() != Meaning.JOINS || gang.isSingle() || gang.isBeeping(left)) {
             return false;
         }
@@ -248,14 +253,14 @@ final class Leaving {
         return apart;
     }
 
-    private static BitSet set(List<Integer> some) {
+    private static BitSet set(int[] some) {
         BitSet set = new BitSet();
-        some.forEach(set::set);
+        Arrays.stream(some).forEach(set::set);
         return set;
     }
 
     /** Half of a net against all the others: what only the other half was held against. */
-    private void loseUncovered(Set<Pair> lost, List<Integer> half) {
+    private void loseUncovered(PairList lost, int[] half) {
         BitSet ours = set(half);
         BitSet ohms = new BitSet();
         BitSet from = new BitSet();
@@ -272,9 +277,9 @@ final class Leaving {
             }
         }
         for (int other : nets.roots()) {
-            if (other != nets.root(half.getFirst())
+            if (other != nets.root(half[0])
                     && !(ohms.get(other) && from.get(other) && to.get(other))) {
-                lose(lost, half, members(other));
+                lose(lost, half, members[other]);
             }
         }
     }

@@ -31,6 +31,18 @@ public record Terminal(String end, String contact) implements Comparable<Termina
         return new Terminal(text.substring(0, dot).strip(), text.substring(dot + 1).strip());
     }
 
+    // written out, since terminals are looked up a million times an hour, mostly before the compiler has warmed up
+    @Override
+    public boolean equals(Object o) {
+        return this == o
+                || o instanceof Terminal t && contact.equals(t.contact) && end.equals(t.end);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * end.hashCode() + contact.hashCode();
+    }
+
     @Override
     public int compareTo(Terminal other) {
         return ORDER.compare(this, other);

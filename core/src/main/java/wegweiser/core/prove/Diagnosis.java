@@ -71,8 +71,9 @@ public final class Diagnosis {
                     continue;
                 }
                 int joints = (int) type.pinIds().stream()
-                        .filter(id -> !id.equals(change.takes().get(id)))
-                        .filter(id -> isUsed(end, id) || isUsed(end, change.takes().getOrDefault(id, id)))
+                        .filter(change.moved()::containsKey)
+                        .filter(id -> isUsed(end, id)
+                                || change.source(id).filter(s -> isUsed(end, s)).isPresent())
                         .count();
                 boolean forgotten = change.kind() == EndChange.Kind.TWIST && isStraight(
                         Wiring.between(predicted, end.name(), other(end)));

@@ -74,6 +74,24 @@ public final class PairMatrix {
         return row != null && (row[to >> BITS] >> to & 1) != 0;
     }
 
+    /** How many pairs of one of some and one of others are marked in this order. O((some + others) x size / 64). */
+    public int count(int[] some, int[] others) {
+        if (some.length == 1 && others.length == 1) {
+            return has(some[0], others[0]) ? 1 : 0;
+        }
+        long[] all = new long[words];
+        for (int to : others) {
+            all[to >> BITS] |= 1L << to;
+        }
+        int count = 0;
+        for (int from : some) {
+            for (int w = 0; rows[from] != null && w < words; w++) {
+                count += Long.bitCount(rows[from][w] & all[w]);
+            }
+        }
+        return count;
+    }
+
     /** Marks for one thing whatever is marked for another, in both orders. O(size). */
     public void copy(int from, int to) {
         for (int i = 0; i < rows.length; i++) {

@@ -8,6 +8,9 @@ import java.util.stream.IntStream;
  * partitions are equal when they join the same. What is not said otherwise takes O(1), the rest O(size).
  */
 public final class Partition {
+    /** Of so many pairs each is looked at by itself. */
+    private static final int FEW_PAIRS = 64;
+
     private final int[] roots;
 
     private Partition(int[] roots) {
@@ -65,6 +68,30 @@ public final class Partition {
 
     public boolean isJoined(int a, int b) {
         return roots[a] == roots[b];
+    }
+
+    /** Whether any of some is joined to any of others. O(some + others), or O(size) for many. */
+    public boolean isAnyJoined(int[] some, int[] others) {
+        if (some.length * others.length <= FEW_PAIRS) {
+            for (int a : some) {
+                for (int b : others) {
+                    if (roots[a] == roots[b]) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+        boolean[] marked = new boolean[roots.length];
+        for (int a : some) {
+            marked[roots[a]] = true;
+        }
+        for (int b : others) {
+            if (marked[roots[b]]) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether a thing is joined to no other. */

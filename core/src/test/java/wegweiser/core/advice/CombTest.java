@@ -53,6 +53,42 @@ class CombTest {
         return Nets.of(INDEX, Samples.random("dsub-9-socket", "modular-8p8c-plug", random).links());
     }
 
+    /** The search for the best gang stops early; here every candidate is weighed, by the formula alone. */
+    @Test
+    void noCandidateIsWorthMoreThanTheChosenOne() {
+        SplittableRandom random = new SplittableRandom(22);
+        Advisor advisor = advisor(Goal.PROVE);
+        Singles singles = new Singles(INDEX, Fixture.COMB, Goal.PROVE, CostModel.USUAL,
+                Depth.of(BLANK, INDEX));
+        Gangs gangs = new Gangs(BLANK, INDEX, Fixture.COMB, Goal.PROVE, CostModel.USUAL, singles);
+        int chosen = 0;
+        for (int round = 0; round < 30; round++) {
+            Evidence evidence = new Evidence(INDEX, begun(advisor, random(random), random.nextInt(12)));
+            Belief belief = advisor.belief(evidence);
+            Hands hands = Hands.of(evidence);
+            double progress = 1.2 - belief.other();
+            double best = 0;
+            for (int[][] touch : Candidates.of(BLANK, evidence, belief, belief.leader())) {
+                int many = touch[0].length + touch[1].length;
+                long fresh = Arrays.stream(touch[0]).mapToLong(r -> Arrays.stream(touch[1])
+                        .filter(b -> !evidence.isApart(r, b)).count()).sum();
+                double p = belief.joined(touch[0], touch[1]);
+                double gain = Foresight.entropy(p) + progress * ((many == 2 ? p : 0)
+                        + (1 - p) * Candidates.progress((int) fresh, evidence.countUnknown()));
+                best = Math.max(best, gain / (4 + 0.1 * many)
+                        + (gain > 1e-3 ? 1e-4 * hands.nearness(evidence, singles.depth(), touch) : 0));
+            }
+            Optional<Gangs.Choice> choice = gangs.best(evidence, belief, new Repeats(evidence),
+                    belief.leader(), best * (1 - 1e-9) - 1e-12);
+            assertThat(choice.isPresent()).as("a touch worth %s", best).isEqualTo(best > 0);
+            assertThat(
+                    gangs.best(evidence, belief, new Repeats(evidence), belief.leader(), best * (1 + 1e-9)))
+                    .isEmpty();
+            chosen += choice.isPresent() ? 1 : 0;
+        }
+        assertThat(chosen).isGreaterThan(20);
+    }
+
     @Test
     void everyCandidateAsksSomethingThatIsNotKnown() {
         SplittableRandom random = new SplittableRandom(21);

@@ -35,6 +35,32 @@ class PartitionTest {
     }
 
     @Test
+    void asksForGangsAsForEachPairOfThem() {
+        SplittableRandom random = new SplittableRandom(4);
+        int joined = 0;
+        for (int round = 0; round < 500; round++) {
+            int n = 2 + random.nextInt(150);
+            Partition p = Partition.of(labels(random, n));
+            PairMatrix marks = new PairMatrix(n);
+            int[] some = random.ints(1 + random.nextInt(20), 0, n).distinct().toArray();
+            int[] others = random.ints(1 + random.nextInt(20), 0, n).distinct().toArray();
+            long pairs = 0;
+            for (int a : some) {
+                for (int b : others) {
+                    pairs += p.isJoined(a, b) ? 1 : 0;
+                    if (p.isJoined(a, b)) {
+                        marks.mark(a, b);
+                    }
+                }
+            }
+            assertThat(p.isAnyJoined(some, others)).isEqualTo(pairs > 0);
+            assertThat(marks.count(some, others)).isEqualTo((int) pairs);
+            joined += pairs > 0 ? 1 : 0;
+        }
+        assertThat(joined).isBetween(50, 450);
+    }
+
+    @Test
     void isEqualWhateverTheLabelsWereCalled() {
         SplittableRandom random = new SplittableRandom(2);
         int equal = 0;

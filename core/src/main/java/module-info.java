@@ -4,6 +4,7 @@ module wegweiser.core {
     requires ojalgo;
     requires org.jgrapht.core;
 
+    exports wegweiser.core.assembly;
     exports wegweiser.core.conductors;
     exports wegweiser.core.data;
     exports wegweiser.core.derived;

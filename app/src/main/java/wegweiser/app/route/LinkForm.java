@@ -58,7 +58,7 @@ final class LinkForm extends VBox {
         Cables.of(job).map(CableStock::conductors).orElse(List.of())
                 .forEach(c -> conductor.getItems().add(Optional.of(c)));
         if (Cables.of(job).filter(CableStock::isScreened).isPresent()) {
-            conductor.getItems().add(Optional.of("screen"));
+            conductor.getItems().add(Optional.of(Link.SCREEN));
         }
         conductor.setConverter(new Worded<>(c -> c.map(x -> x + "  " + ColourCode.words(x))
                 .orElse(t("link.any-conductor"))));

@@ -60,7 +60,10 @@ final class Grid {
                 new Ratings(5, 24, 28, 6, 14, 3), List.of(), true);
     }
 
-    /** A screw terminal that is plugged onto a header; the part with the screws is the socket. Read from the wire entries. */
+    /**
+     * A screw terminal that is plugged on to a header. Whichever half goes on a cable has the screws; the header is on the
+     * board. Read from the wire entries.
+     */
     static ConnectorType pluggable(String kind, double pitch, int ways, Gender gender) {
         List<Contact> fromWires = line(numbers(1, ways), pitch);
         List<Contact> contacts = gender == Gender.SOCKET
@@ -71,7 +74,7 @@ final class Grid {
                 Titles.of("connector.pluggable", pitch, ways, gender.words()), family, gender, contacts,
                 pitch,
                 new Outline.Box(ways * pitch + 1, pitch < 4 ? 7.2 : 10, Outline.Key.NONE),
-                gender == Gender.SOCKET ? Termination.SCREW : Termination.SOLDER_CUP,
+                Termination.SCREW,
                 new Ratings(pitch < 4 ? 8 : 12, pitch < 4 ? 16 : 12, 28, 0, 20, pitch < 4 ? 6 : 7), List.of(),
                 true);
     }

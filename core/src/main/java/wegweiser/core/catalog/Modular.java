@@ -37,7 +37,7 @@ final class Modular {
         double width = positions == 8 ? 11.7 : positions == 6 ? 9.65 : 7.7;
         Ratings ratings = positions == 8
                 ? new Ratings(1.5, 22, 28, 2, 8, 0)
-                : new Ratings(1.5, 24, 28, 2, 5.5, 0);
+                : new Ratings(1.5, 24, 28, 2, ways == 6 ? 6.5 : 5.5, 0);
         String family = "modular-" + size;
         return new ConnectorType(family + "-" + gender.id(),
                 Titles.of(screened ? "connector.modular.screened" : "connector.modular", positions, ways,

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ColourCode;
@@ -27,7 +28,6 @@ import wegweiser.core.signals.Pin;
  * {@link Assignment} for how. Conductors that links have already stay.
  */
 public final class Allocation {
-    private static final String SCREEN = "screen";
     /** A line that finds no conductor costs more than any habit, and less than what a connector forbids. */
     private static final double NONE = 300;
     private static final double LESS_NEEDED = 20;
@@ -73,7 +73,7 @@ public final class Allocation {
         List<Link> bare = job.links().stream().map(l -> {
             boolean stays = l.pinned() && l.conductor().filter(c -> cable
                     .filter(s -> s.conductors().contains(c)).isPresent()).isPresent()
-                    || l.to().isEmpty() || screened && l.conductor().filter(SCREEN::equals).isPresent();
+                    || l.to().isEmpty() || screened && l.isOnScreen();
             return stays ? l : l.unpinned();
         }).toList();
         return job.withLinks(of(job, screened ? onScreen(job, bare) : bare));
@@ -82,7 +82,7 @@ public final class Allocation {
     /** Where contacts are made for the screen, the link between them lies on it, if none does yet. */
     private static List<Link> onScreen(Job job, List<Link> links) {
         Derived derived = Derived.of(job);
-        boolean taken = links.stream().anyMatch(l -> l.conductor().filter(SCREEN::equals).isPresent());
+        boolean taken = links.stream().anyMatch(l -> l.isOnScreen());
         Optional<Link> made = links.stream().filter(l -> l.conductor().isEmpty() && l.isCopper())
                 .filter(l -> !l.isWithinOneEnd())
                 .filter(l -> derived.isReturn(l.from()) && derived.isReturn(l.to().orElseThrow()))
@@ -90,7 +90,7 @@ public final class Allocation {
         return taken
                 ? links
                 : links.stream()
-                        .map(l -> made.equals(Optional.of(l)) ? l.withConductor(Optional.of(SCREEN)) : l)
+                        .map(l -> made.equals(Optional.of(l)) ? l.withConductor(Optional.of(Link.SCREEN)) : l)
                         .toList();
     }
 
@@ -108,7 +108,9 @@ public final class Allocation {
     }
 
     private Arrangement arrangement() {
-        Likes likes = new Likes(job, cable, Dictated.of(job, cable));
+        ToDoubleFunction<Line> current = line -> line.amps(pins.values());
+        Likes likes = new Likes(job, cable, Dictated.of(job, cable), current,
+                lines.stream().mapToDouble(current).max().orElse(0));
         // a line goes without where there are too few, and rather than take what is for earth alone
         int without = given.isPartly()
                 ? lines.size()

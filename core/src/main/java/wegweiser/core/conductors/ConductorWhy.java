@@ -41,7 +41,7 @@ public final class ConductorWhy {
 
     private String why(Link link, String conductor) {
         String wire = ColourCode.words(conductor);
-        if (conductor.equals("screen")) {
+        if (link.isOnScreen()) {
             return Words.say("conductor.screen");
         }
         Terminal to = link.to().orElseThrow();

@@ -3,6 +3,7 @@ package wegweiser.core.conductors;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
@@ -32,8 +33,13 @@ final class Likes {
     private final Dictated dictated;
     private final List<String> colours;
     private final List<String> ends;
+    private final ToDoubleFunction<Line> current;
+    private final double mostAmps;
 
-    Likes(Job job, CableStock cable, Dictated dictated) {
+    /** @param current what each line carries, in A, 0 where nobody said, and the most of all */
+    Likes(Job job, CableStock cable, Dictated dictated, ToDoubleFunction<Line> current, double mostAmps) {
+        this.current = current;
+        this.mostAmps = mostAmps;
         this.job = job;
         this.cable = cable;
         this.dictated = dictated;
@@ -63,9 +69,15 @@ final class Likes {
         boolean power = line.isSupply() || line.isReturn();
         if (!cable.thick().isEmpty()) {
             boolean thick = cable.thick().contains(conductor);
-            cost += line.isSupply() && !thick ? THIN_SUPPLY : !power && thick ? THICK_FOR_NOTHING : 0;
+            cost += power && !thick ? THIN_SUPPLY * load(line) : !power && thick ? THICK_FOR_NOTHING : 0;
         }
         cost += own.isEmpty() && !power && Habit.isOfSupply(cable, conductor) ? MISLEADING : 0;
         return cost;
+    }
+
+    /** How much a line wants a thick conductor, from 0 to 1: by its share of the largest current, else supplies before returns. */
+    private double load(Line line) {
+        double amps = current.applyAsDouble(line);
+        return mostAmps > 0 ? amps / mostAmps : line.isSupply() ? 1 : 0;
     }
 }

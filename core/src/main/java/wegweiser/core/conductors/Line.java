@@ -1,6 +1,7 @@
 package wegweiser.core.conductors;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -77,6 +78,35 @@ record Line(List<Integer> links, List<Terminal> terminals, List<Pin> pins) {
     boolean isReturn() {
         return !isSupply() && pins.stream().anyMatch(p -> p.is(Direction.GROUND) && !p.isEarthByName())
                 && !isSignal();
+    }
+
+    /**
+     * The most supply current that it carries as far as the pinouts tell, in A: of a supply what its loads take, of a return
+     * what any one end takes of all supplies. 0 where nobody said.
+     *
+     * @param all the pins of the job
+     */
+    double amps(Collection<Pin> all) {
+        if (isSupply()) {
+            double taken = sunk(pins);
+            return taken > 0 ? taken : given(pins);
+        }
+        return !isReturn()
+                ? 0
+                : terminals.stream().map(Terminal::end).distinct()
+                        .mapToDouble(end -> sunk(all.stream().filter(p -> p.isAt(end)).toList())).max()
+                        .orElse(0);
+    }
+
+    private static double sunk(Collection<Pin> pins) {
+        return pins.stream().filter(p -> p.is(Direction.SUPPLY_IN)).mapToDouble(p -> p.row().amps().orElse(0))
+                .sum();
+    }
+
+    private static double given(Collection<Pin> pins) {
+        return pins.stream().filter(p -> p.is(Direction.SUPPLY_OUT))
+                .mapToDouble(p -> p.row().amps().orElse(0))
+                .max().orElse(0);
     }
 
     boolean isProtectiveEarth() {

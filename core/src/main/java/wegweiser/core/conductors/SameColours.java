@@ -30,7 +30,7 @@ public final class SameColours {
         List<Link> links = new ArrayList<>();
         for (Link link : job.links()) {
             boolean along = link.to().isPresent() && !link.isWithinOneEnd();
-            boolean screen = link.conductor().filter("screen"::equals).isPresent();
+            boolean screen = link.isOnScreen();
             if (!along || link.pinned() || screen) {
                 links.add(link);
                 continue;

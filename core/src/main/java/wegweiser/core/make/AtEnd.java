@@ -1,17 +1,15 @@
 package wegweiser.core.make;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Joint;
+import wegweiser.core.assembly.Place;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.catalog.ConnectorType;
-import wegweiser.core.catalog.Contact;
-import wegweiser.core.catalog.Outline;
-import wegweiser.core.catalog.Side;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
@@ -24,10 +22,6 @@ import wegweiser.core.words.Words;
 
 /** An end that is made: what is there, and the words for it. */
 final class AtEnd {
-    /** Contacts whose heights differ by less lie in one line, in mm. */
-    private static final double SAME_LINE_MM = 0.2;
-    private static final int USUAL_AWG = 24;
-
     final Derived derived;
     final Job job;
     final End end;
@@ -36,10 +30,10 @@ final class AtEnd {
     final CableStock cable;
     final boolean rightHanded;
     final Worklist list;
-    /** Which wires go to which contact. */
-    final Map<String, List<String>> wires;
+    final Assembly assembly;
+    /** The end as it is built. */
+    final Place place;
     private final Set<String> finished;
-    private final Set<String> peeled;
 
     /**
      * @param type its connector; null for loose wires
@@ -54,9 +48,9 @@ final class AtEnd {
         this.cable = derived.cable().orElse(null);
         this.rightHanded = rightHanded;
         this.list = list;
-        this.wires = EndWires.of(job, end);
+        this.assembly = Assembly.of(derived);
+        this.place = assembly.at(end.name());
         this.finished = Set.copyOf(finished);
-        this.peeled = Set.copyOf(Narrowed.of(derived));
     }
 
     String name() {
@@ -69,7 +63,19 @@ final class AtEnd {
 
     /** All contacts that a wire goes to. */
     List<Terminal> contacts() {
-        return wires.keySet().stream().filter(type::has).map(end::terminal).toList();
+        return place.contacts();
+    }
+
+    /** What is joined at a contact, the screen by its name; empty where nothing is said of it. */
+    List<String> conductors(String contact) {
+        List<String> found = new ArrayList<>();
+        place.joint(contact).ifPresent(joint -> {
+            found.addAll(joint.wires());
+            if (joint.screen()) {
+                found.add(Link.SCREEN);
+            }
+        });
+        return found;
     }
 
     boolean isFlat() {
@@ -97,36 +103,22 @@ final class AtEnd {
 
     /** Wires of the cable that are used here, the screen apart. */
     List<String> used() {
-        return wires.values().stream().flatMap(List::stream).filter(w -> !EndWires.isScreen(w)).distinct()
-                .toList();
+        return place.used();
     }
 
     /** How many wires are joined here one by one; at least one for each contact, the screen apart. */
     int count() {
-        return (int) wires.entrySet().stream()
-                .filter(e -> !e.getKey().equals(Contact.SHELL))
-                .mapToLong(e -> Math.max(e.getValue().isEmpty() ? 1 : 0,
-                        e.getValue().stream().filter(w -> !EndWires.isScreen(w)).count()))
-                .sum();
+        return place.count();
     }
 
     /** The gauges of the wires here, such as {@code 24 AWG}. */
     String gauges() {
-        List<Integer> gauges = gaugesOf(used());
-        return Words.say("step.gauges", Words.list(gauges));
-    }
-
-    List<Integer> gaugesOf(List<String> conductors) {
-        return cable == null
-                ? List.of(USUAL_AWG)
-                : conductors.isEmpty()
-                        ? List.of(cable.awg())
-                        : conductors.stream().map(cable::awgOf).distinct().sorted().toList();
+        return Words.say("step.gauges", Words.list(place.gauges()));
     }
 
     /** The thinnest wire here, as an AWG number. */
     int thinnest() {
-        return gaugesOf(used()).getLast();
+        return place.gauges().getLast();
     }
 
     /** How long a wire is bared: what the connector says, or else what its way of joining wants. In mm. */
@@ -143,27 +135,14 @@ final class AtEnd {
         };
     }
 
-    /**
-     * Contacts in the order in which no wire lies over one still to be made: from the bottom up as the wiring side faces
-     * the person, in two rows, in several, or round a clock face; along a line from the side of the hand that holds the
-     * wire away. Contacts one behind the other begin with the outermost, the ground.
-     */
+    /** Contacts in the order in which no wire lies over one still to be made. */
     List<String> order() {
-        boolean axial = type.outline() instanceof Outline.Axial;
-        boolean round = type.outline() instanceof Outline.Round;
-        Comparator<Contact> bottomFirst = axial || !round
-                ? Comparator.comparingInt(Contact::row).reversed()
-                : Comparator.comparingLong((Contact c) -> -Math.round(c.yMm() / SAME_LINE_MM));
-        return type.seenFrom(Side.WIRING).stream()
-                .filter(c -> wires.containsKey(c.id()) && !c.isShell())
-                .sorted(bottomFirst.thenComparing(c -> rightHanded ? c.xMm() : -c.xMm()))
-                .map(Contact::id)
-                .toList();
+        return place.order(rightHanded);
     }
 
     /** The wires to a contact in whole words. */
     String wireWords(String contact) {
-        List<String> conductors = wires.getOrDefault(contact, List.of());
+        List<String> conductors = conductors(contact);
         String said = conductors.isEmpty()
                 ? Words.say("step.wire")
                 : Words.list(conductors.stream().map(AtEnd::words).toList());
@@ -172,27 +151,20 @@ final class AtEnd {
 
     /** The wires to a contact as letters. */
     String wireCode(String contact) {
-        List<String> conductors = wires.getOrDefault(contact, List.of());
-        return branched(contact,
-                conductors.isEmpty() ? Words.say("step.wire") : String.join(" + ", conductors));
+        List<String> conductors = conductors(contact);
+        String unnamed = Words.say(place.joint(contact).isPresent() ? "step.wire" : "step.loop");
+        return branched(contact, conductors.isEmpty() ? unnamed : String.join(" + ", conductors));
     }
 
     /** Wires that leave a contact for several ends are told apart by where they go. */
     private String branched(String contact, String said) {
-        List<String> ends = EndWires.branches(job, at(contact));
-        return ends.isEmpty() ? said : Words.say("step.branches", said, Words.list(ends));
+        List<String> ends = place.joint(contact).map(Joint::towards).orElse(List.of());
+        return ends.size() < 2 || place.goesOn() ? said : Words.say("step.branches", said, Words.list(ends));
     }
 
     /** Wires of the cable that go nowhere at this end. */
     List<String> spare() {
-        if (cable == null) {
-            return List.of();
-        }
-        List<String> used = used();
-        List<String> spare = new ArrayList<>(cable.conductors());
-        spare.removeAll(used);
-        spare.removeAll(peeled);
-        return used.isEmpty() ? List.of() : spare;
+        return place.spare();
     }
 
     /** Contacts as they are said, with the wire of each. */
@@ -201,7 +173,7 @@ final class AtEnd {
     }
 
     static String words(String conductor) {
-        return EndWires.isScreen(conductor) ? Words.say("step.the-screen") : ColourCode.words(conductor);
+        return conductor.equals(Link.SCREEN) ? Words.say("step.the-screen") : ColourCode.words(conductor);
     }
 
     static String capital(String text) {
@@ -237,7 +209,7 @@ final class AtEnd {
 
     /** Whether a component lies in a link by the time that this end is made. */
     private boolean isThrough(Link link) {
-        return EndWires.isPartInLine(link) && EndWires.buildsIn(derived, link)
+        return PartsInLine.is(link) && PartsInLine.buildsIn(derived, link)
                 .filter(e -> e.equals(name()) || finished.contains(e)).isPresent();
     }
 

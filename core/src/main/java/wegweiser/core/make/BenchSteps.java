@@ -3,9 +3,10 @@ package wegweiser.core.make;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Joint;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
@@ -69,7 +70,7 @@ public final class BenchSteps {
             EndSteps.first(at(derived, end, rightHanded, list, finished));
         }
         for (End end : made) {
-            if (isBundle(job) && end.equals(made.getLast())) {
+            if (Assembly.of(derived).isLoom() && end.equals(made.getLast())) {
                 // afterwards no opening is left for what goes round the whole bundle
                 list.add("bundle", new Deed.Slide("", List.of(Thing.of(Thing.Kind.BUNDLE_SLEEVE))), "bundle",
                         "",
@@ -87,7 +88,7 @@ public final class BenchSteps {
         BetweenEnds.write(derived, list);
         for (End end : job.ends().stream().filter(end -> job.keeps(end.name())).toList()) {
             AtEnd at = at(derived, end, rightHanded, list, finished);
-            if (at.type != null && !at.wires.isEmpty()) {
+            if (at.type != null && at.place.isWired()) {
                 list.add("test-kept", new Deed.Test(end.name(), at.contacts()), "beep-kept", "", end.name());
             }
         }
@@ -99,10 +100,6 @@ public final class BenchSteps {
             Set<String> finished) {
         return new AtEnd(derived, end, derived.connector(end.name()).orElse(null), rightHanded, list,
                 finished);
-    }
-
-    private static boolean isBundle(Job job) {
-        return job.ends().size() > 2;
     }
 
     private static void prepare(Derived derived, List<End> made, Worklist list) {
@@ -121,7 +118,7 @@ public final class BenchSteps {
         CutList.of(job).ifPresent(cut -> list.add("cut", new Deed.Cut(""), "cut", "blade",
                 Words.number(cut.totalMm() / 1000),
                 derived.cable().map(CableStock::title).orElse(Words.say("step.cable"))));
-        List<String> off = Narrowed.of(derived);
+        List<String> off = Assembly.of(derived).peeled();
         if (!off.isEmpty()) {
             List<String> all = derived.cable().orElseThrow().conductors();
             list.add("peel", new Deed.Peel("", off), "peel", "blade", off.size(), off.getFirst(),
@@ -137,10 +134,9 @@ public final class BenchSteps {
 
     /** Behind a connector that stays the wires have to be found, as far as they were not measured. */
     private static void findWires(Derived derived, End end, Worklist list) {
-        Map<String, List<String>> wires = EndWires.of(derived.job(), end);
-        List<Terminal> unknown = wires.entrySet().stream()
-                .filter(w -> w.getValue().stream().noneMatch(EndWires::isScreen)).map(Map.Entry::getKey)
-                .map(end::terminal).filter(t -> derived.looseLeads().at(t).isEmpty()).toList();
+        List<Terminal> unknown = Assembly.of(derived).at(end.name()).joints().values().stream()
+                .filter(joint -> !joint.screen()).map(Joint::at)
+                .filter(t -> derived.looseLeads().at(t).isEmpty()).toList();
         int count = derived.cable().map(c -> c.conductors().size()).orElse(unknown.size());
         if (!unknown.isEmpty() && count > 1) {
             // of all pairs of wires one answers, and that is known when all others did not
@@ -154,7 +150,7 @@ public final class BenchSteps {
     }
 
     private static void finish(Derived derived, Worklist list) {
-        if (isBundle(derived.job())) {
+        if (Assembly.of(derived).isLoom()) {
             list.add("ties", new Deed.Close(""), "ties", "hot-air", Words.number(TIE_MM));
         }
         list.add("look", new Deed.Look("", List.of(), 60), "look", "");

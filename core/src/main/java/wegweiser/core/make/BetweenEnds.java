@@ -55,7 +55,7 @@ final class BetweenEnds {
                 && derived.job().keeps(link.from().end())
                 && derived.job().keeps(link.to().orElseThrow().end());
         return kept && link.is(PartKind.CUT)
-                || EndWires.isPartInLine(link) && EndWires.buildsIn(derived, link).isEmpty();
+                || PartsInLine.is(link) && PartsInLine.buildsIn(derived, link).isEmpty();
     }
 
     private static List<Terminal> contacts(Link link) {

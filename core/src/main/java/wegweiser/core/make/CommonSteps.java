@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.assembly.Joint;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.Contact;
 import wegweiser.core.catalog.Termination;
@@ -112,7 +113,7 @@ final class CommonSteps {
                     room ? "" : "ends-fly", Words.list(spare), at.name());
         }
         for (Link link : at.job.links()) {
-            boolean here = link.is(PartKind.CUT) && !link.conductor().map(EndWires::isScreen).orElse(true)
+            boolean here = link.is(PartKind.CUT) && link.conductor().isPresent() && !link.isOnScreen()
                     && (link.from().end().equals(at.name())
                             || link.to().map(t -> t.end().equals(at.name())).orElse(false));
             String wire = link.conductor().orElse("");
@@ -125,7 +126,7 @@ final class CommonSteps {
 
     /** The screen goes to the contact that the plan gives it, or is cut back and covered. */
     void screen() {
-        if (at.cable == null || !at.cable.isScreened() || at.type == null && at.wires.isEmpty()) {
+        if (at.cable == null || !at.cable.isScreened() || at.type == null && !at.place.isWired()) {
             return;
         }
         List<String> to = screenContacts();
@@ -134,7 +135,7 @@ final class CommonSteps {
             return;
         }
         String contact = to.getFirst();
-        List<String> beside = at.wires.get(contact).stream().filter(w -> !EndWires.isScreen(w)).toList();
+        List<String> beside = at.place.joint(contact).orElseThrow().wires();
         Deed deed = new Deed.Screen(at.name(), Optional.of(at.at(contact)));
         if (at.type != null && at.type.kind() == ConnectorKind.COAX) {
             add("screen", deed, "screen-coax", "", at.name());
@@ -152,9 +153,8 @@ final class CommonSteps {
     }
 
     private List<String> screenContacts() {
-        return at.wires.entrySet().stream()
-                .filter(e -> e.getKey().equals(Contact.SHELL)
-                        || e.getValue().stream().anyMatch(EndWires::isScreen))
+        return at.place.joints().entrySet().stream()
+                .filter(e -> e.getKey().equals(Contact.SHELL) || e.getValue().screen())
                 .map(Map.Entry::getKey).toList();
     }
 
@@ -163,13 +163,17 @@ final class CommonSteps {
         int count = at.count();
         if (count > 0) {
             add("sleeve", new Deed.Sleeve(at.name(), List.of(thing), count), textKey, "", count,
-                    Words.plain(thing.size(), 1));
+                    Words.plain(thing.size(), 1), CutList.sleeveMm(at.type));
         }
     }
 
-    /** The sleeve for the joints of single wires. */
+    /** The sleeve for the joints of single wires: it passes over the cup as well. */
     Thing jointSleeve() {
-        double size = Sleeves.over(Sleeves.insulatedMm(at.gaugesOf(at.used()).getFirst()))
+        double wire = Sleeves.insulatedMm(at.place.gauges().getFirst());
+        boolean cup = at.type.termination() == Termination.SOLDER_CUP
+                || at.type.termination() == Termination.POTTED;
+        double size = Sleeves
+                .over(cup ? Math.max(wire, Sleeves.cupMm(at.type.ratings().thickestAwg())) : wire)
                 .orElse(Sleeves.SIZES_MM.getLast());
         return new Thing(Thing.Kind.SLEEVE, size);
     }
@@ -193,9 +197,8 @@ final class CommonSteps {
 
     /** A wire that is planned to a contact outside the order, such as the shell of a plug without a screen. */
     void shellJoint(String textKey) {
-        List<String> toShell = at.wires.get(Contact.SHELL);
-        boolean screenAlone = toShell != null && at.cable != null && at.cable.isScreened()
-                && toShell.stream().allMatch(EndWires::isScreen);
+        Joint toShell = at.place.joint(Contact.SHELL).orElse(null);
+        boolean screenAlone = toShell != null && toShell.screen() && toShell.wires().isEmpty();
         if (toShell == null || !at.type.has(Contact.SHELL)
                 || screenAlone && PUSHED_IN.contains(at.type.termination())) {
             return;
@@ -203,18 +206,19 @@ final class CommonSteps {
         if (screenAlone) {
             boolean spliced = at.type.termination() == Termination.SPLICE;
             add("joint:" + Contact.SHELL,
-                    new Deed.Join(at.name(), List.of(at.at(Contact.SHELL)), toShell, 60),
+                    new Deed.Join(at.name(), List.of(at.at(Contact.SHELL)), at.conductors(Contact.SHELL), 60),
                     spliced ? "screen-spliced" : "screen-joined", "heat", at.type.title());
         } else {
             inLine(Contact.SHELL);
             add("joint:" + Contact.SHELL,
-                    new Deed.Join(at.name(), List.of(at.at(Contact.SHELL)), toShell, 60), "to-shell", "heat",
+                    new Deed.Join(at.name(), List.of(at.at(Contact.SHELL)), at.conductors(Contact.SHELL), 60),
+                    "to-shell", "heat",
                     AtEnd.capital(at.wireWords(Contact.SHELL)), at.wireCode(Contact.SHELL), textKey);
         }
     }
 
     void joint(String contact, String textKey, String caution, int seconds) {
-        List<String> wires = at.wires.get(contact);
+        List<String> wires = at.conductors(contact);
         at.list.checked("joint:" + contact,
                 new Deed.Join(at.name(), List.of(at.at(contact)), wires, seconds), textKey, caution,
                 afterwards(contact), AtEnd.capital(at.wireWords(contact)), contact, at.wireCode(contact));
@@ -234,8 +238,8 @@ final class CommonSteps {
     /** Components between two ends that are built in here, in line with their wire. */
     void inLine(String contact) {
         for (Link link : at.job.links()) {
-            boolean here = EndWires.isPartInLine(link) && link.touches(at.at(contact))
-                    && EndWires.buildsIn(at.derived, link).filter(at.name()::equals).isPresent();
+            boolean here = PartsInLine.is(link) && link.touches(at.at(contact))
+                    && PartsInLine.buildsIn(at.derived, link).filter(at.name()::equals).isPresent();
             if (here) {
                 boolean anodeHere = link.from().equals(at.at(contact));
                 boolean diode = link.is(PartKind.DIODE);
@@ -253,13 +257,17 @@ final class CommonSteps {
 
     /** Joins within the end; whether there are any. */
     boolean bridges(String textKey) {
+        return bridges(textKey, at.type.termination().isSoldered() ? "heat" : "iron");
+    }
+
+    boolean bridges(String textKey, String caution) {
         boolean any = false;
         for (Link link : at.job.links()) {
             if (link.isWithinOneEnd() && link.from().end().equals(at.name()) && !link.is(PartKind.CUT)) {
                 Terminal to = link.to().orElseThrow();
                 any = true;
                 add("jumper:" + link.from().contact() + "-" + to.contact(), new Deed.Bridge(at.name(), link),
-                        textKey, at.type.termination().isSoldered() ? "heat" : "iron",
+                        textKey, caution,
                         AtEnd.capital(PartWords.of(link)), link.from().contact(), to.contact());
             }
         }
@@ -290,7 +298,8 @@ final class CommonSteps {
                         AtEnd.capital(PartWords.of(link))));
             }
         }
-        List<String> through = at.wires.keySet().stream().filter(c -> at.through(c).isPresent()).toList();
+        List<String> through = at.place.joints().keySet().stream().filter(c -> at.through(c).isPresent())
+                .toList();
         if (!through.isEmpty()) {
             more.add(Words.say("step.beep.through", Words.list(through)));
         }

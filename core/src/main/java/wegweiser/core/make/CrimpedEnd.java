@@ -34,7 +34,7 @@ final class CrimpedEnd {
         }
         if (at.type.kind().isHoused() && at.count() > 0) {
             at.list.add("contacts", new Deed.Ready(at.name(), at.contacts(), 5 * at.count()), "contacts", "",
-                    at.count());
+                    at.order().size());
         }
         String how = soldered
                 ? "crimp-solder"

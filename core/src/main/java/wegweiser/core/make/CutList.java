@@ -75,16 +75,28 @@ public record CutList(List<Item> items) {
         return Math.ceil(mm / 5) * 5;
     }
 
-    /** How much sheath comes off at a connector, in mm. */
+    /** How long the sleeve of one joint is: over the cup or lug and as far again on the wire, in mm. */
+    static int sleeveMm(ConnectorType type) {
+        return switch (type.termination()) {
+            case JACK_SOLDER -> 6;
+            case SPLICE -> 16;
+            default -> 10;
+        };
+    }
+
+    /**
+     * How much sheath comes off at a connector, in mm. Where wires wear sleeves it is at least the bare end and two sleeves,
+     * so that a sleeve can be pushed back from the heat by its own length.
+     */
     public static double sheathMm(ConnectorType type) {
         return switch (type.termination()) {
-            case SOLDER_CUP -> 22;
+            case SOLDER_CUP -> 24;
             case CRIMP -> 25;
             case RIBBON -> 0;
             case CIRCULAR_DISPLACEMENT -> 18;
             case MODULAR -> 30;
             case PUNCH_DOWN -> 40;
-            case JACK_SOLDER -> 15;
+            case JACK_SOLDER -> 16;
             case SCREW -> 30;
             case POTTED -> 45;
             case SPLICE -> 40;

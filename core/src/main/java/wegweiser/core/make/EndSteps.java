@@ -12,7 +12,7 @@ final class EndSteps {
 
     /** What goes on the cable for an end, before any end is made. */
     static void first(AtEnd at) {
-        if (at.type != null && !at.wires.isEmpty()) {
+        if (at.type != null && at.place.isWired()) {
             if (at.type.termination() == Termination.CIRCULAR_DISPLACEMENT) {
                 at.list.add("ring", new Deed.Look(at.name(), List.of(), 20), "ring", "", at.cable == null
                         ? Words.say("step.cable")
@@ -29,7 +29,7 @@ final class EndSteps {
             return;
         }
         common.numbers();
-        if (at.wires.isEmpty()) {
+        if (!at.place.isWired()) {
             common.spares();
             bridgesAlone(common);
             return;
@@ -53,8 +53,8 @@ final class EndSteps {
         common.open(CutList.LOOSE_MM);
         common.spares();
         common.screen();
-        at.wires.forEach((contact, _) -> at.list.add("mark:" + contact,
-                new Deed.Join(at.name(), List.of(at.at(contact)), at.wires.get(contact), 30), "mark",
+        at.place.joints().keySet().forEach(contact -> at.list.add("mark:" + contact,
+                new Deed.Join(at.name(), List.of(at.at(contact)), at.conductors(contact), 30), "mark",
                 "", at.name(), contact));
     }
 
@@ -75,7 +75,7 @@ final class EndSteps {
         common.bare();
         if (at.isStranded()) {
             at.list.add("ferrules", new Deed.Ready(at.name(), at.contacts(), 15 * at.count()), "ferrules", "",
-                    at.count(), at.gauges());
+                    at.order().size(), at.gauges());
         }
         common.joints(at.order(), "screw", "", 25);
         common.bridges("splice");
@@ -92,7 +92,7 @@ final class EndSteps {
         common.screen();
         for (String contact : at.order()) {
             common.inLine(contact);
-            at.list.add("place:" + contact, new Deed.Place(at.name(), at.at(contact), at.wires.get(contact)),
+            at.list.add("place:" + contact, new Deed.Place(at.name(), at.at(contact), at.conductors(contact)),
                     "displace", "", AtEnd.capital(at.wireWords(contact)), contact, at.wireCode(contact));
         }
         common.bridges("splice");

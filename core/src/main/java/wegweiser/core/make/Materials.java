@@ -98,7 +98,8 @@ public final class Materials {
             case BOOT ->
                 items.add(new Item(Article.Kind.PART, "boot/" + type.family(), Words.say("part.boot"),
                         count));
-            case SLEEVE -> items.add(new Item(Article.Kind.SLEEVE, mm, Words.say("part.sleeve", mm), count));
+            case SLEEVE -> items.add(new Item(Article.Kind.SLEEVE, mm,
+                    Words.say("part.sleeve", mm, CutList.sleeveMm(type)), count));
             case SHEATH_SLEEVE, OUTER_SLEEVE -> {
                 if (thing.size() > 0) {
                     items.add(new Item(Article.Kind.SLEEVE, mm, Words.say("part.sleeve-long", mm), count));

@@ -1,49 +1,83 @@
 package wegweiser.core.make;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import wegweiser.core.assembly.Joint;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
 /** Modular plugs: wires in order, one straight cut, pushed home, crimped in one stroke. */
 final class ModularEnd {
-    /** Wires of a round cable are laid out long and trimmed to length when they lie in order. */
-    private static final int TRIM_MM = 12;
+    /** From the tips to where the sheath must lie under the bar; bodies of four and six positions are half as deep. */
+    private static final int DEEP_MM = 12;
+    private static final int SHALLOW_MM = 6;
 
     private ModularEnd() {}
 
     static void write(CommonSteps common) {
         AtEnd at = common.at;
         ConnectorType type = at.type;
-        common.open(at.isFlat() ? TRIM_MM : CutList.sheathMm(type));
+        common.open(at.isFlat() ? trimMm(type) : CutList.sheathMm(type));
         if (!at.isFlat() && at.cable != null) {
             at.list.add("filler", new Deed.Ready(at.name(), List.of(), 20),
                     at.has(CableStock.Inside.CROSS) ? "filler" : "sheath-square", "blade");
         }
         common.spares();
         common.screen();
-        List<String> contacts = type.pinIds().stream().filter(at.wires::containsKey).toList();
+        List<Link> loops = at.job.links().stream().filter(l -> l.isWithinOneEnd() && !l.is(PartKind.CUT)
+                && l.from().end().equals(at.name())).toList();
+        List<String> contacts = type.pinIds().stream().filter(c -> at.place.joints().containsKey(c)
+                || loops.stream().anyMatch(l -> l.touches(at.at(c)))).toList();
         contacts.forEach(common::inLine);
+        // once the plug is crimped nothing gets into its slots any more
+        loops.forEach(loop -> loop(common, loop));
         List<String> more = new ArrayList<>();
         empty(at, contacts).ifPresent(more::add);
         against(at).ifPresent(more::add);
         at.list.detailed("order", new Deed.Ready(at.name(), at.contacts(), 60), "order", "", more,
                 at.places(contacts));
         if (!at.isFlat()) {
-            at.list.add("trim", new Deed.Ready(at.name(), List.of(), 20), "trim", "blade", TRIM_MM);
+            at.list.add("trim", new Deed.Ready(at.name(), List.of(), 20), "trim", "blade",
+                    trimMm(type));
         }
         at.list.add("push", new Deed.Ready(at.name(), at.contacts(), 25), "push", "");
         at.list.add("crimp", new Deed.Join(at.name(), at.contacts(), at.used(), 15), "press", "",
                 type.title(),
                 places(type));
-        common.bridges("splice");
         common.test();
         common.close("boot");
+    }
+
+    /** A loop is one wire in two slots; they are named from the edge of the plug, as they are counted. */
+    private static void loop(CommonSteps common, Link loop) {
+        AtEnd at = common.at;
+        List<String> slots = Stream.of(loop.from(), loop.to().orElseThrow()).map(Terminal::contact)
+                .sorted(Comparator.comparingInt(c -> fromTheEdge(at.type, c))).toList();
+        at.list.add("jumper:" + loop.from().contact() + "-" + loop.to().orElseThrow().contact(),
+                new Deed.Bridge(at.name(), loop), "loop-slots", "blade",
+                loop.is(PartKind.JUMPER) || loop.part().isEmpty()
+                        ? Words.say("step.part.loop")
+                        : AtEnd.capital(PartWords.of(loop)),
+                slots.getFirst(), slots.getLast());
+    }
+
+    private static int fromTheEdge(ConnectorType type, String contact) {
+        return Math.min(type.pinIds().indexOf(contact),
+                type.pinIds().size() - 1 - type.pinIds().indexOf(contact));
+    }
+
+    /** How far wires stand out of the sheath when they are pushed in, in mm. */
+    static int trimMm(ConnectorType type) {
+        return places(type) > 6 ? DEEP_MM : SHALLOW_MM;
     }
 
     private static int places(ConnectorType type) {
@@ -77,13 +111,11 @@ final class ModularEnd {
             }
             boolean alike = true;
             boolean turned = true;
-            Map<String, List<String>> there = EndWires.of(at.job, other);
-            for (Map.Entry<String, List<String>> one : at.wires.entrySet()) {
-                for (Map.Entry<String, List<String>> two : there.entrySet()) {
-                    if (!one.getValue().isEmpty() && one.getValue().equals(two.getValue())
-                            && !EndWires.isScreen(one.getValue().getFirst())) {
-                        alike &= one.getKey().equals(two.getKey());
-                        turned &= mirrored(at.type, one.getKey()).equals(two.getKey());
+            for (Joint one : at.place.joints().values()) {
+                for (Joint two : at.assembly.at(other.name()).joints().values()) {
+                    if (!one.wires().isEmpty() && one.wires().equals(two.wires())) {
+                        alike &= one.at().contact().equals(two.at().contact());
+                        turned &= mirrored(at.type, one.at().contact()).equals(two.at().contact());
                     }
                 }
             }

@@ -19,7 +19,8 @@ final class PottedEnd {
         common.spares();
         common.screen();
         List<String> order = at.order();
-        at.list.add("clock", new Deed.Ready(at.name(), at.contacts(), 90), "clock", "", at.places(order));
+        at.list.add("clock", new Deed.Ready(at.name(), at.contacts(), 90), "clock", "",
+                at.places(at.place.aroundTheClock()));
         // a short under resin stays for ever
         at.list.add("test-wires", new Deed.Test(at.name(), at.contacts()), "beep-wires", "", at.name());
         at.list.add("pot", new Deed.Cover(at.name(), 180), at.mayHave(FIBRES) ? "pour-cup" : "pour-cup-plain",

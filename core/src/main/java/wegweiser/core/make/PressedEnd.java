@@ -25,7 +25,7 @@ final class PressedEnd {
 
     static void write(CommonSteps common) {
         AtEnd at = common.at;
-        at.wires.keySet().forEach(common::inLine);
+        at.place.joints().keySet().forEach(common::inLine);
         List<TurnedOver> turned = TurnedOver.at(at.derived, at.end, at.type, at.cable);
         for (TurnedOver run : turned) {
             at.list.add("turn:" + run.first(),
@@ -38,16 +38,19 @@ final class PressedEnd {
             at.list.add("sort", new Deed.Ready(at.name(), sorted.stream().map(at::at).toList(),
                     30 * sorted.size()), "sort", "blade", at.places(sorted));
         }
-        if (turned.isEmpty()) {
+        if (turned.isEmpty() && !at.place.goesOn()) {
             at.list.add("square", new Deed.Ready(at.name(), List.of(), 15), "square", "blade");
         }
         String first = at.type.ribbonOrder().isEmpty() ? "1" : at.type.ribbonOrder().getFirst();
+        if (at.place.goesOn()) {
+            at.list.add("through", new Deed.Ready(at.name(), List.of(), 30), "through", "", at.type.title());
+        }
         at.list.add("edge", new Deed.Ready(at.name(), List.of(at.at(at.type.ids().getFirst())), 20), "edge",
                 "",
                 first);
         at.list.add("press", new Deed.Join(at.name(), at.contacts(), at.used(), 30), "close", "",
                 at.type.title());
-        if (!turned.isEmpty()) {
+        if (!turned.isEmpty() && !at.place.goesOn()) {
             // the turned wires are shorter now, so the ends are even only behind the connector
             at.list.add("square", new Deed.Ready(at.name(), List.of(), 15), "square-after", "blade");
         }
@@ -56,6 +59,9 @@ final class PressedEnd {
                 .map(run -> Words.say("step.beep.turned", run.first(), run.last(),
                         run.contacts().getLast(), run.contact()))
                 .toList());
-        at.list.add("relief", new Deed.Close(at.name()), turned.isEmpty() ? "relief" : "relief-turned", "");
+        if (!at.place.goesOn()) {
+            at.list.add("relief", new Deed.Close(at.name()), turned.isEmpty() ? "relief" : "relief-turned",
+                    "");
+        }
     }
 }

@@ -25,6 +25,11 @@ public final class Sleeves {
         return 1.15 * Copper.diameterMm(awg) + 0.6;
     }
 
+    /** Diameter in mm of a cup that takes a gauge: the twisted strands and 0.3 mm of wall around them. */
+    public static double cupMm(int thickestAwg) {
+        return 1.15 * Copper.diameterMm(thickestAwg) + 0.6;
+    }
+
     /** The least shrink ratio, of 2, 3 and 4, at which a sleeve still grips something so thin; 0 where none does. */
     public static int ratio(double suppliedMm, double thinnestMm) {
         for (int ratio = 2; ratio <= 4; ratio++) {

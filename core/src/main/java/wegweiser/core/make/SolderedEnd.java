@@ -1,6 +1,7 @@
 package wegweiser.core.make;
 
 import java.util.List;
+import wegweiser.core.assembly.Joint;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.Outline;
 import wegweiser.core.catalog.Termination;
@@ -14,7 +15,7 @@ final class SolderedEnd {
     static void write(CommonSteps common) {
         AtEnd at = common.at;
         boolean cups = at.type.termination() == Termination.SOLDER_CUP;
-        if (at.type.outline() instanceof Outline.Axial && !at.wires.isEmpty()) {
+        if (at.type.outline() instanceof Outline.Axial && at.place.isWired()) {
             at.list.add("lugs", new Deed.Look(at.name(), at.contacts(), 30), "find-lugs", "",
                     at.type.title());
         }
@@ -38,11 +39,10 @@ final class SolderedEnd {
         boolean feeds = at.job.schools().cups().filter(c -> c == Schools.Cups.FEED).isPresent();
         if (!order.isEmpty()) {
             // the screen is twisted together already and only tinned
-            long screens = order.stream().filter(c -> at.wires.getOrDefault(c, List.of()).stream()
-                    .anyMatch(EndWires::isScreen)).count();
-            boolean both = screens > 0 && order.size() > screens;
-            at.list.add("tin", new Deed.Ready(at.name(), at.contacts(), 20 * order.size()),
-                    both ? "tin-screen" : "tin", "iron", both ? order.size() - (int) screens : order.size(),
+            boolean screen = order.stream().flatMap(c -> at.place.joint(c).stream()).anyMatch(Joint::screen);
+            int wires = at.place.count(order);
+            at.list.add("tin", new Deed.Ready(at.name(), at.contacts(), 20 * Math.max(wires, order.size())),
+                    !screen ? "tin" : wires > 0 ? "tin-screen" : "tin-screen-alone", "iron", wires,
                     Words.number(at.bareMm()), at.gauges());
             if (!cups || !feeds) {
                 at.list.add("fill", new Deed.Ready(at.name(), at.contacts(), 12 * order.size()),

@@ -36,7 +36,7 @@ public record StripLengths(double sheathMm, double bareMm, List<String> wires) {
     public static Optional<StripLengths> of(Derived derived, End end) {
         AtEnd at = new AtEnd(derived, end, derived.connector(end.name()).orElse(null), true, new Worklist(),
                 java.util.Set.of());
-        if (at.wires.isEmpty() || at.isFlat()) {
+        if (!at.place.isWired() || at.isFlat()) {
             return Optional.empty();
         }
         return Optional.of(new StripLengths(at.type == null ? CutList.LOOSE_MM : CutList.sheathMm(at.type),

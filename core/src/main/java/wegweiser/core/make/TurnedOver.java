@@ -2,6 +2,7 @@ package wegweiser.core.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.assembly.Assembly;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
@@ -96,7 +97,7 @@ record TurnedOver(String first, String last, String contact, List<String> contac
         if (cable == null || !cable.flat()) {
             return found;
         }
-        for (Link link : derived.job().links()) {
+        for (Link link : Assembly.of(derived).links()) {
             int wire = link.conductor().map(cable.conductors()::indexOf).orElse(-1);
             Terminal here = link.from().end().equals(end.name())
                     ? link.from()

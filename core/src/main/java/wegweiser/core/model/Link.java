@@ -8,15 +8,19 @@ import java.util.Set;
  * One planned connection.
  *
  * @param to empty when the conductor is insulated at its far end
- * @param conductor colour code of the wire, when it has been chosen
+ * @param conductor colour code of the wire, when it has been chosen; {@link #SCREEN} by whichever of its names it was given
  * @param pinned whether a person chose the conductor, so that it stays when the others are chosen anew
  * @param why one sentence, when the link was proposed by the router
  */
 public record Link(Terminal from, Optional<Terminal> to, Optional<String> conductor, Optional<Part> part,
         Optional<String> why, boolean pinned, Map<String, Object> extra) {
-    private static final Set<String> SCREEN_NAMES = Set.of("screen", "shield", "drain", "braid");
+    /** The screen of a cable, as a conductor. */
+    public static final String SCREEN = "screen";
+    /** What people call it. */
+    private static final Set<String> SCREEN_NAMES = Set.of(SCREEN, "shield", "drain", "braid");
 
     public Link {
+        conductor = conductor.map(name -> SCREEN_NAMES.contains(name) ? SCREEN : name);
         extra = Extra.kept(extra);
     }
 
@@ -46,9 +50,9 @@ public record Link(Terminal from, Optional<Terminal> to, Optional<String> conduc
         return part.map(p -> p.kind() == kind).orElse(false);
     }
 
-    /** Whether a conductor's name is one of those that the screen of a cable goes by. */
-    public static boolean isScreenName(String conductor) {
-        return SCREEN_NAMES.contains(conductor);
+    /** Whether it lies on the screen of the cable. */
+    public boolean isOnScreen() {
+        return conductor.filter(SCREEN::equals).isPresent();
     }
 
     /** Whether both terminals belong to the same end. */

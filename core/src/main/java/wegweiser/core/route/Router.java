@@ -171,13 +171,9 @@ public final class Router {
     }
 
     private Scheme withScreen(Scheme base, List<Link> screen, String id, String title) {
-        List<Link> links = new ArrayList<>(base.links().stream().filter(l -> !isScreen(l)).toList());
+        List<Link> links = new ArrayList<>(base.links().stream().filter(l -> !l.isOnScreen()).toList());
         links.addAll(screen);
         return finished(id, title, base.why(), links);
-    }
-
-    private static boolean isScreen(Link link) {
-        return link.conductor().map(Link::isScreenName).orElse(false);
     }
 
     private Scheme scheme(String id, String way, Set<Joint.Kind> kinds, boolean loops) {
@@ -191,7 +187,7 @@ public final class Router {
             if (kinds.contains(joint.kind()) && !joint.from().signal().equals("RI")
                     || joint.kind() == Joint.Kind.DATA || kinds.contains(joint.kind()) && !alike) {
                 links.add(match.takesScreen(joint) && isScreened()
-                        ? joint.link().withConductor(Optional.of("screen"))
+                        ? joint.link().withConductor(Optional.of(Link.SCREEN))
                         : joint.link());
             }
         }
@@ -215,7 +211,7 @@ public final class Router {
                 .filter(net -> net.stream().map(Terminal::end).distinct().count() > 1)
                 .count();
         boolean bare = match.joints().stream().allMatch(j -> j.kind() == Joint.Kind.GROUND)
-                && !planned.links().isEmpty();
+                && !planned.links().isEmpty() && !id.equals(Variants.AS_NAMED);
         // nobody is told that everything meets where something must not
         String named = bare
                 ? Words.say("scheme.ground-only.title")
@@ -292,7 +288,7 @@ public final class Router {
                 .findFirst()
                 .or(() -> Optional.of(end.terminal(Contact.SHELL)).filter(_ -> shell));
         return at.filter(_ -> screened)
-                .map(t -> new Link(t, Optional.empty(), Optional.of("screen"), Optional.empty(),
+                .map(t -> new Link(t, Optional.empty(), Optional.of(Link.SCREEN), Optional.empty(),
                         Optional.of(Words.say("why.screen-one", end.name())), Extra.NONE));
     }
 

@@ -30,7 +30,7 @@ public record Scheme(String id, String title, String why, List<Link> links, List
     /** Whether it joins anything at one end to anything at another; a screen alone does not. */
     public boolean joins() {
         return links.stream().anyMatch(l -> l.to().isPresent() && !l.isWithinOneEnd()
-                && l.conductor().filter(Link::isScreenName).isEmpty());
+                && !l.isOnScreen());
     }
 
     /** How many joints hands have to make for it: one at each end of each link. */

@@ -32,6 +32,7 @@ final class Variants {
     private static final double SUM_OHMS = 1_000;
     /** A device that pulls a shared line low wins against an output behind so much. */
     private static final double SHARED_OHMS = 4_700;
+    static final String AS_NAMED = "as-named";
     private static final Set<String> ONE_WAY = Set.of("CC1", "CC2", "ID", "VCONN", "SBU1", "SBU2");
 
     /**
@@ -58,6 +59,7 @@ final class Variants {
     static List<Variant> of(Job job, Match match) {
         Variants variants = new Variants(job, match);
         List<Variant> found = new ArrayList<>();
+        variants.asNamed().ifPresent(found::add);
         variants.summed().ifPresent(found::add);
         variants.screenAsCommon().ifPresent(found::add);
         variants.twoWires().ifPresent(found::add);
@@ -81,6 +83,29 @@ final class Variants {
     private static Variant variant(String id, UnaryOperator<List<Link>> change, Object... args) {
         return new Variant(id, Words.say("scheme." + id + ".title", args),
                 Words.say("scheme." + id + ".why", args), change);
+    }
+
+    /** Lines of one name at two ends of which nobody said who drives them: joined all the same, as two alike ports are. */
+    private Optional<Variant> asNamed() {
+        List<Link> links = new ArrayList<>();
+        for (Pin pin : free) {
+            free.subList(free.indexOf(pin) + 1, free.size()).stream().filter(other -> isNamesake(pin, other))
+                    .findFirst()
+                    .ifPresent(other -> links.add(match.ordered(Link.of(pin.terminal(), other.terminal())
+                            .withWhy(Words.say("why.as-named", pin.words(), other.words())))));
+        }
+        return links.isEmpty()
+                ? Optional.empty()
+                : Optional.of(variant(AS_NAMED, plain -> with(plain, links), links.size()));
+    }
+
+    private boolean isNamesake(Pin pin, Pin other) {
+        return pin.isApart(other) && !pin.signal().isBlank() && pin.signal().equals(other.signal())
+                && (pin.direction().isEmpty() || other.direction().isEmpty())
+                && Stream.of(pin, other).allMatch(p -> !p.is(Direction.UNUSED)
+                        && free.stream().filter(q -> !q.isApart(p) && q.signal().equals(p.signal()))
+                                .count() == 1)
+                && Levels.between(pin.level(), other.level()).filter(Levels.Problem::clash).isEmpty();
     }
 
     /** Both channels of a stereo output into the one input there is, each through a resistor. */
@@ -164,9 +189,9 @@ final class Variants {
         return Optional.of(grounds)
                 .filter(g -> full && !g.isEmpty() && g.stream().noneMatch(match::takesScreen))
                 .map(g -> variant("screen-common", links -> links.stream()
-                        .filter(l -> l.conductor().filter(Link::isScreenName).isEmpty())
+                        .filter(l -> !l.isOnScreen())
                         .map(l -> g.stream().anyMatch(j -> l.joins(j.from().terminal(), j.to().terminal()))
-                                ? l.withConductor(Optional.of("screen"))
+                                ? l.withConductor(Optional.of(Link.SCREEN))
                                         .withWhy(Words.say("why.screen-common"))
                                 : l)
                         .toList()));

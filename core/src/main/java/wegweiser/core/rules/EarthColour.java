@@ -33,8 +33,8 @@ final class EarthColour implements Rule {
 
     private Optional<Finding> other(Derived derived, Link link) {
         boolean coloured = link.to().isPresent() && !link.isWithinOneEnd()
-                && link.conductor().filter(c -> !c.equals(ColourCode.EARTH) && !Link.isScreenName(c))
-                        .isPresent();
+                && !link.isOnScreen()
+                && link.conductor().filter(c -> !c.equals(ColourCode.EARTH)).isPresent();
         List<Pin> earths = derived.pins().stream()
                 .filter(p -> p.isProtectiveEarth() && link.touches(p.terminal())).toList();
         return !coloured || earths.isEmpty()

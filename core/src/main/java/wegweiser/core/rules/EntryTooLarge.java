@@ -3,11 +3,12 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Place;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
-import wegweiser.core.model.End;
 import wegweiser.core.words.Words;
 
 /** A cable thicker than a connector or its hood lets in. Ribbons and flat cables lie in their connectors and pass no entry. */
@@ -24,8 +25,8 @@ final class EntryTooLarge implements Rule {
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
         CableStock cable = derived.cable().orElse(null);
-        for (End end : cable == null ? List.<End>of() : derived.job().ends()) {
-            ConnectorType type = derived.connector(end.name()).orElse(null);
+        for (Place place : cable == null ? List.<Place>of() : Assembly.of(derived).sheathed()) {
+            ConnectorType type = place.type().orElse(null);
             boolean modular = type != null && type.kind() == ConnectorKind.MODULAR;
             if (modular && cable.flat() && cable.conductors().size() > places(type)) {
                 found.add(new Finding(id(), Severity.ERROR, List.of(),

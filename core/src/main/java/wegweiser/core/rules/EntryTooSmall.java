@@ -2,10 +2,11 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Place;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
-import wegweiser.core.model.End;
 import wegweiser.core.words.Words;
 
 /** A cable thinner than a connector's gland or clamp grips, so that nothing holds it or keeps water out. */
@@ -22,8 +23,8 @@ final class EntryTooSmall implements Rule {
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
         CableStock cable = derived.cable().filter(c -> !c.flat() && c.diameterMm() > 0).orElse(null);
-        for (End end : cable == null ? List.<End>of() : derived.job().ends()) {
-            ConnectorType type = derived.connector(end.name()).orElse(null);
+        for (Place place : cable == null ? List.<Place>of() : Assembly.of(derived).sheathed()) {
+            ConnectorType type = place.type().orElse(null);
             if (type != null && cable.diameterMm() < TOLERANCE * type.ratings().entryMinMm()) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(), cable.title(),
                         Words.number(cable.diameterMm()), type.title(),

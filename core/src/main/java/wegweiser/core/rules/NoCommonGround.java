@@ -6,6 +6,7 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.words.Words;
@@ -38,6 +39,10 @@ final class NoCommonGround implements Rule {
         }
         if (groundA.isPresent() && groundB.isPresent()) {
             Link link = Link.of(groundA.get().terminal(), groundB.get().terminal());
+            List<Terminal> both = List.of(groundA.get().terminal(), groundB.get().terminal());
+            if (PlannedCuts.isCut(derived, both.get(0)) && PlannedCuts.isCut(derived, both.get(1))) {
+                return Optional.of(Finding.variant(id(), "cut", Severity.NOTE, both, a.device(), b.device()));
+            }
             return Optional.of(Finding.of(id(), Severity.ERROR, List.of(link.from(), link.to().orElseThrow()),
                     a.device(), b.device())
                     .withFix(new Fix(Words.say("fix.join", link.from(), link.to().orElseThrow()),

@@ -43,7 +43,7 @@ final class ScreenCarriesSignal implements Rule {
 
     private static boolean isReturnOnScreen(Derived derived, Link link) {
         return link.isCopper() && !link.isWithinOneEnd() && link.to().isPresent()
-                && link.conductor().map(Link::isScreenName).orElse(false)
+                && link.isOnScreen()
                 && ends(link).allMatch(t -> derived.pin(t).filter(p -> p.is(Direction.GROUND)).isPresent()
                         && !derived.isReturn(t));
     }
@@ -52,7 +52,7 @@ final class ScreenCarriesSignal implements Rule {
     private static boolean hasOther(Derived derived, Link screen) {
         Set<String> two = ends(screen).map(Terminal::end).collect(Collectors.toSet());
         return derived.job().links().stream().filter(l -> l.isCopper() && l.to().isPresent())
-                .filter(l -> !l.conductor().map(Link::isScreenName).orElse(false))
+                .filter(l -> !l.isOnScreen())
                 .filter(l -> ends(l).map(Terminal::end).collect(Collectors.toSet()).equals(two))
                 .anyMatch(l -> ends(l)
                         .allMatch(t -> derived.pin(t).filter(p -> p.is(Direction.GROUND)).isPresent()));

@@ -23,7 +23,8 @@ final class ScreenContactOpen implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         List<End> open = derived.job().ends().stream().filter(e -> isUsed(derived, e))
-                .filter(e -> derived.returnContact(e.name()).filter(t -> !crosses(derived, t)).isPresent())
+                .filter(e -> derived.returnContact(e.name())
+                        .filter(t -> !crosses(derived, t) && !PlannedCuts.isCut(derived, t)).isPresent())
                 .toList();
         if (open.isEmpty()) {
             return List.of();

@@ -9,7 +9,7 @@ final class ScreenLinks {
     private ScreenLinks() {}
 
     static boolean isScreen(Link link) {
-        return link.conductor().map(Link::isScreenName).orElse(false)
+        return link.isOnScreen()
                 || link.from().contact().equals(Contact.SHELL)
                         && link.to().map(t -> t.contact().equals(Contact.SHELL)).orElse(false);
     }

@@ -3,16 +3,15 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Place;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
-import wegweiser.core.model.End;
-import wegweiser.core.model.Link;
+import wegweiser.core.model.Schools;
 
 /** A gauge that a contact does not take, the thicker conductors of a cable included, or a solid core where it breaks. */
 final class WireDoesNotFit implements Rule {
@@ -28,12 +27,13 @@ final class WireDoesNotFit implements Rule {
     public List<Finding> check(Derived derived) {
         List<Finding> found = new ArrayList<>();
         CableStock cable = derived.cable().orElse(null);
-        for (End end : cable == null ? List.<End>of() : derived.job().ends()) {
-            ConnectorType type = derived.connector(end.name()).orElse(null);
+        // what stays has its wires already
+        for (Place place : cable == null ? List.<Place>of() : Assembly.of(derived).made()) {
+            ConnectorType type = place.type().orElse(null);
             if (type == null) {
                 continue;
             }
-            for (int awg : gauges(derived, cable)) {
+            for (int awg : isSoldered(derived, type) ? List.<Integer>of() : place.gauges()) {
                 if (awg < type.ratings().thickestAwg() || awg > type.ratings().thinnestAwg()) {
                     found.add(gauge(awg, cable, type));
                 }
@@ -53,10 +53,23 @@ final class WireDoesNotFit implements Rule {
         return found;
     }
 
-    /** A wire that is too thin for a screw may be folded or put in a ferrule; one for solder holds anyway. */
+    /** Contacts whose wings are cut off take whatever can be soldered to their back. */
+    private static boolean isSoldered(Derived derived, ConnectorType type) {
+        return type.termination() == Termination.CRIMP
+                && derived.job().schools().crimp().filter(c -> c == Schools.Crimp.SOLDERED).isPresent();
+    }
+
+    /**
+     * A wire that is too thin for a screw may be folded or put in a ferrule; one for solder holds anyway. Nothing can be
+     * spliced to the slots of a modular plug, and a wire one gauge too thick goes in with force.
+     */
     private Finding gauge(int awg, CableStock cable, ConnectorType type) {
-        boolean held = awg > type.ratings().thinnestAwg() && HOLDS_THIN.contains(type.termination());
-        return Finding.variant(id(), held ? "thin" : "message", held ? Severity.WARNING : Severity.ERROR,
+        boolean thin = awg > type.ratings().thinnestAwg() && HOLDS_THIN.contains(type.termination());
+        boolean tight = type.termination() == Termination.MODULAR && awg == type.ratings().thickestAwg() - 1;
+        String variant = thin
+                ? "thin"
+                : tight ? "tight" : type.termination() == Termination.MODULAR ? "slots" : "message";
+        return Finding.variant(id(), variant, thin || tight ? Severity.WARNING : Severity.ERROR,
                 List.of(), cable.title(), awg, type.title(), type.ratings().thickestAwg(),
                 type.ratings().thinnestAwg());
     }
@@ -64,16 +77,5 @@ final class WireDoesNotFit implements Rule {
     /** Strands where solid cores belong, or the other way round. */
     private Finding solid(String which, Severity severity, CableStock cable, ConnectorType type) {
         return Finding.variant(id(), which, severity, List.of(), cable.title(), type.title());
-    }
-
-    /** The gauges of the conductors that are used, or of all where none is named. */
-    private static Set<Integer> gauges(Derived derived, CableStock cable) {
-        Set<Integer> used = new TreeSet<>();
-        derived.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
-                .filter(cable.conductors()::contains).forEach(c -> used.add(cable.awgOf(c)));
-        if (used.isEmpty()) {
-            cable.conductors().forEach(c -> used.add(cable.awgOf(c)));
-        }
-        return used;
     }
 }

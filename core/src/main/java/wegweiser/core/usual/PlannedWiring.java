@@ -55,7 +55,7 @@ final class PlannedWiring {
         boolean shield = job.ends().stream().flatMap(e -> Pin.of(e).stream())
                 .anyMatch(p -> p.is(Direction.SHIELD) && link.touches(p.terminal()));
         return (returns || shield) && Cables.of(job).map(CableStock::isScreened).orElse(false)
-                ? link.withConductor(Optional.of("screen"))
+                ? link.withConductor(Optional.of(Link.SCREEN))
                 : link;
     }
 }

@@ -158,7 +158,7 @@ final class Hands {
 
     /** A screen that goes to the shell is held there by its own step. */
     private boolean isScreenAt(Terminal t, Link link) {
-        boolean screen = link.conductor().map(Link::isScreenName).orElse(t.contact().equals("shell"));
+        boolean screen = link.conductor().isPresent() ? link.isOnScreen() : t.contact().equals("shell");
         return screen && screens.contains(t.end());
     }
 

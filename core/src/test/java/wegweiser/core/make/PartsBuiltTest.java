@@ -84,8 +84,9 @@ class PartsBuiltTest {
         Set<String> sleeves = new HashSet<>();
         for (String cable : List.of("utp-4x2-24", "bell-2")) {
             Materials
-                    .parts(TextJob.of("A dsub-9-socket", "B dsub-9-socket", "cable " + cable + " 1",
-                            "links 1-1"))
+                    .parts(TextJob.of("A jack-6.35-ts-plug", "B jack-6.35-ts-plug",
+                            "cable " + cable + " 1",
+                            "links tip-tip"))
                     .stream().map(Materials.Item::words).filter(w -> w.contains("sleeve"))
                     .forEach(sleeves::add);
         }

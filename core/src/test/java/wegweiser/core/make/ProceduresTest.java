@@ -69,7 +69,8 @@ class ProceduresTest {
                 Termination.POTTED);
         inOrder(job, "count them", "end A back.*last nick", "tail, back shell, locking ring and cup",
                 "sheath 45 mm.*Score", "fibres.*6 mm.*pull", "inner sheath",
-                "separator: 4 YE, 5 GY.*twelve", "each with its far end, none with another",
+                "separator: 8 RD, 7 BU, 6 PK, 5 GY, 4 YE, 3 GN, 2 BN, 1 WH.*twelve",
+                "each with its far end, none with another",
                 "Half the cup over the sheath.*brim", "can be touched", "can be worked on",
                 "YE into cup 4", "WH into cup 1", "resistor of 120",
                 "each contact with its own wire", "twist behind the insert.*dummy", "full load",
@@ -129,7 +130,7 @@ class ProceduresTest {
         inOrder(job, "\\[A\\] .*boot", "\\[B\\] .*boot",
                 "dead square.*plastic cross out at an angle.*slanted.*deep inside",
                 "2 WH/BU, 3 BU, 4 WH/OG, 5 OG.*1 and 6 stay empty: count from the edge.*right to left",
-                "12 mm.*trimmed once", "every tip.*Keep pushing.*both sides", "Crimp the");
+                " 6 mm from the sheath.*trimmed once", "every tip.*Keep pushing.*both sides", "Crimp the");
     }
 
     @Test

@@ -2,6 +2,7 @@ package wegweiser.app.cli;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -10,11 +11,13 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.CutList;
 import wegweiser.core.make.Materials;
+import wegweiser.core.make.OnPaper;
 import wegweiser.core.make.Step;
 import wegweiser.core.model.Job;
 import wegweiser.core.route.NoWay;
 import wegweiser.core.rules.Mains;
 import wegweiser.core.sizing.Sizing;
+import wegweiser.core.words.Words;
 
 /** What to cut and in which order to build. */
 @Command(name = "make")
@@ -52,9 +55,15 @@ final class MakeCommand extends JobCommand {
                 Materials.parts(read).stream().map(p -> new Part(p.words(), p.count())).toList(),
                 Sizing.of(read).stream().map(f -> new Figure(f.words(), f.shown(), f.limit(), f.isKept(),
                         f.formula(), f.remedy())).toList());
-        write(result, steps.stream()
-                .map(s -> s.n() + "  " + s.text() + (s.caution().isEmpty() ? "" : "\n      " + s.caution()))
-                .toList());
+        List<String> lines = new ArrayList<>(OnPaper.cautions(steps));
+        if (!lines.isEmpty()) {
+            lines.add("");
+        }
+        for (OnPaper.Line line : OnPaper.lines(steps)) {
+            lines.add(line.n() + "  " + line.text());
+            line.notes().forEach(note -> lines.add("      " + note));
+        }
+        write(result, steps.isEmpty() ? List.of(Words.say("make.nothing-planned")) : lines);
         return CommandLineApp.FINE;
     }
 

@@ -1,11 +1,15 @@
 package wegweiser.app.cli;
 
+import static wegweiser.app.texts.Texts.t;
+
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import wegweiser.core.conductors.ConductorWhy;
 import wegweiser.core.derived.Derived;
@@ -19,12 +23,19 @@ import wegweiser.core.route.NoWay;
 import wegweiser.core.route.Router;
 import wegweiser.core.route.Scheme;
 import wegweiser.core.words.Words;
+import wegweiser.files.job.JobFile;
 
 /** Proposes ways to join the ends of a job. */
 @Command(name = "route")
 final class RouteCommand extends JobCommand {
     @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
+
+    @Option(names = "--take", paramLabel = "N")
+    private Integer take;
+
+    @Option(names = "-o", paramLabel = "FILE")
+    private Path file;
 
     private record Proposed(String id, String title, String why, List<Link> links,
             List<Shape.Found> findings, List<Open> open) {
@@ -54,6 +65,9 @@ final class RouteCommand extends JobCommand {
     public Integer call() throws Exception {
         Job wanted = read(job);
         List<Scheme> schemes = Router.schemes(wanted);
+        if (take != null || file != null) {
+            take(wanted, schemes);
+        }
         List<String> lines = new ArrayList<>();
         for (Scheme scheme : schemes) {
             lines.add(scheme.title() + " (" + scheme.id() + "): " + scheme.why());
@@ -72,6 +86,18 @@ final class RouteCommand extends JobCommand {
         return schemes.isEmpty() || schemes.getFirst().errors() > 0
                 ? CommandLineApp.WRONG
                 : CommandLineApp.FINE;
+    }
+
+    /** Writes the job with one of the ways as its plan. */
+    private void take(Job wanted, List<Scheme> schemes) throws Exception {
+        if (take == null || file == null) {
+            throw new CommandLine.ParameterException(spec.commandLine(), t("cli.route.take-and-file"));
+        }
+        if (take < 1 || take > schemes.size()) {
+            throw new CommandLine.ParameterException(spec.commandLine(),
+                    t("cli.route.no-such-way", take, schemes.size()));
+        }
+        JobFile.write(file, schemes.get(take - 1).applyTo(wanted));
     }
 
     private static String words(Part part) {

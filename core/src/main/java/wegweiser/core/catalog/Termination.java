@@ -18,6 +18,11 @@ public enum Termination implements HasId {
     SPLICE,
     BARE;
 
+    /** Whether joining closes the wires in, so that from then on only the mating face can be touched. */
+    public boolean hidesWires() {
+        return this == MODULAR || this == RIBBON || this == CIRCULAR_DISPLACEMENT;
+    }
+
     /** Whether solder and heat are at hand, so that a component can be built in. */
     public boolean isSoldered() {
         return this == SOLDER_CUP || this == JACK_SOLDER || this == POTTED || this == SPLICE;

@@ -303,7 +303,8 @@ final class CommonSteps {
         if (!through.isEmpty()) {
             more.add(Words.say("step.beep.through", Words.list(through)));
         }
-        at.list.detailed("test", new Deed.Test(at.name(), at.contacts()), "beep", "", more, at.name());
+        at.list.detailed("test", new Deed.Test(at.name(), at.contacts()),
+                at.type.termination().hidesWires() ? "beep-face" : "beep", "", more, at.name());
     }
 
     /** Whether all that is still to be made at the far side are contacts that go into a housing. */

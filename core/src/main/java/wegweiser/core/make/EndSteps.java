@@ -90,6 +90,7 @@ final class EndSteps {
         common.open(CutList.sheathMm(at.type));
         common.spares();
         common.screen();
+        at.list.add("ring-on", new Deed.Ready(at.name(), List.of(), 15), "ring-on", "", at.name());
         for (String contact : at.order()) {
             common.inLine(contact);
             at.list.add("place:" + contact, new Deed.Place(at.name(), at.at(contact), at.conductors(contact)),

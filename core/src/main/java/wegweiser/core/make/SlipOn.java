@@ -42,7 +42,8 @@ final class SlipOn {
         return switch (type.termination()) {
             case MODULAR -> sheathed ? List.of(Thing.Kind.BOOT) : List.of();
             case RIBBON, PUNCH_DOWN -> List.of();
-            case CIRCULAR_DISPLACEMENT -> List.of(Thing.Kind.GRIP_RING, Thing.Kind.NUT);
+            // its ring sits on the end of the sheath, and goes on when that is made
+            case CIRCULAR_DISPLACEMENT -> List.of(Thing.Kind.NUT);
             case POTTED -> List.of(Thing.Kind.CUP, Thing.Kind.LOCKING_RING, Thing.Kind.BACK_SHELL,
                     Thing.Kind.TAIL);
             case SPLICE -> List.of(cast ? Thing.Kind.CUP : Thing.Kind.OUTER_SLEEVE);

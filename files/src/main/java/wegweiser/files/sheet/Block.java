@@ -3,7 +3,7 @@ package wegweiser.files.sheet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
-import wegweiser.core.make.Step;
+import wegweiser.core.make.OnPaper;
 import wegweiser.core.words.Words;
 
 /** A part of the sheet under a heading of its own, described once for every kind of file. */
@@ -42,7 +42,7 @@ sealed interface Block {
     record Strip(String words, double sheathMm, double bareMm, int wires) {}
 
     /** Steps to be ticked off. */
-    record Steps(String heading, List<Step> steps) implements Block {}
+    record Steps(String heading, List<OnPaper.Line> steps) implements Block {}
 
     /** Sentences below each other. */
     record Points(String heading, List<String> points) implements Block {}

@@ -3,8 +3,7 @@ package wegweiser.files.sheet;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import wegweiser.core.make.Step;
-import wegweiser.core.words.Words;
+import wegweiser.core.make.OnPaper;
 
 /** The sheet as one HTML file that needs nothing beside it. */
 final class HtmlSheet {
@@ -63,13 +62,9 @@ final class HtmlSheet {
                 strip.bareMm());
     }
 
-    private static String step(Step step) {
-        return "<li>☐ " + Markup.escaped(step.text())
-                + (step.detail().isEmpty() ? "" : " <small>" + Markup.escaped(step.detail()) + "</small>")
-                + (step.check().isEmpty()
-                        ? ""
-                        : " <small><b>" + Markup.escaped(Words.say("sheet.check", step.check()))
-                                + "</b></small>")
+    private static String step(OnPaper.Line step) {
+        return "<li>☐ " + Markup.escaped(step.text()) + step.notes().stream()
+                .map(note -> " <small>" + Markup.escaped(note) + "</small>").collect(Collectors.joining())
                 + "</li>\n";
     }
 

@@ -3,6 +3,7 @@ package wegweiser.files.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import wegweiser.core.drawing.Drawing;
+import wegweiser.core.make.OnPaper;
 
 /** Lays a sheet out on pages of A4, top to bottom, a new page when one is full. Text is measured and wrapped, never cut. */
 final class PageLayout {
@@ -10,6 +11,7 @@ final class PageLayout {
     private static final double WIDTH = 180;
     private static final double BOTTOM = 284;
     private static final double TEXT = 3.1;
+    private static final double NOTE = 2.6;
     private static final double LINE = 4.6;
     private static final double STEPS = 92;
     private static final double PEG_TEXT = 2.4;
@@ -167,9 +169,8 @@ final class PageLayout {
     /** Steps in two columns, read down and then across. */
     private void steps(Block.Steps block) {
         heading(LEFT, block.heading());
-        List<List<String>> left = new ArrayList<>();
-        block.steps()
-                .forEach(s -> left.add(Wrap.lines(s.n() + "  " + s.text(), STEPS - 8, TEXT, Fonts.TEXT)));
+        List<List<Written>> left = new ArrayList<>();
+        block.steps().forEach(s -> left.add(written(s)));
         while (!left.isEmpty()) {
             room(LINE * left.getFirst().size());
             int fits = Math.max(1, (int) ((BOTTOM - y) / LINE));
@@ -187,14 +188,26 @@ final class PageLayout {
         }
     }
 
+    /** A line of a step, and how large it is written. */
+    private record Written(String text, double size) {}
+
+    private static List<Written> written(OnPaper.Line step) {
+        List<Written> lines = new ArrayList<>();
+        Wrap.lines(step.n() + "  " + step.text(), STEPS - 8, TEXT, Fonts.TEXT)
+                .forEach(line -> lines.add(new Written(line, TEXT)));
+        step.notes().forEach(note -> Wrap.lines(note, STEPS - 8, NOTE, Fonts.TEXT)
+                .forEach(line -> lines.add(new Written(line, NOTE))));
+        return lines;
+    }
+
     /** Takes steps off the list while they fit into so many lines, at least one; returns how many lines they took. */
-    private int column(List<List<String>> left, double x, double top, int most) {
+    private int column(List<List<Written>> left, double x, double top, int most) {
         int lines = 0;
         while (!left.isEmpty() && (lines == 0 || lines + left.getFirst().size() <= most)) {
-            List<String> step = left.removeFirst();
+            List<Written> step = left.removeFirst();
             pen.box(x, top + lines * LINE - 2.6, 2.8, 2.8, false);
-            for (String line : step) {
-                pen.text(x + 5, top + lines++ * LINE, TEXT, Fonts.TEXT, line);
+            for (Written line : step) {
+                pen.text(x + 5, top + lines++ * LINE, line.size(), Fonts.TEXT, line.text());
             }
         }
         return lines;

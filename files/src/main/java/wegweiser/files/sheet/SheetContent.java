@@ -20,6 +20,7 @@ import wegweiser.core.drawing.FaceDrawing;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.CutList;
 import wegweiser.core.make.Materials;
+import wegweiser.core.make.OnPaper;
 import wegweiser.core.make.Step;
 import wegweiser.core.make.StripLengths;
 import wegweiser.core.model.End;
@@ -74,7 +75,8 @@ record SheetContent(String title, String label, String cable, String verdict, Li
         blocks.add(Block.Table.of("parts", List.of("item", "count"), Materials.parts(derived).stream()
                 .map(p -> List.of(p.words(), String.valueOf(p.count()))).toList()));
         sizing(derived).ifPresent(blocks::add);
-        blocks.add(new Block.Steps(Words.say("sheet.steps"), steps));
+        blocks.add(new Block.Points(Words.say("sheet.cautions"), OnPaper.cautions(steps)));
+        blocks.add(new Block.Steps(Words.say("sheet.steps"), OnPaper.lines(steps)));
         blocks.add(tests(verdict));
         if (!job.readings().isEmpty()) {
             blocks.add(new Block.Points(Words.say("sheet.blind"), verdict.blind()));
@@ -83,8 +85,6 @@ record SheetContent(String title, String label, String cable, String verdict, Li
             blocks.add(Block.Table.of("waivers", List.of("rule", "where", "reason"), job.waivers().stream()
                     .map(w -> List.of(w.rule(), Words.list(w.terminals()), w.reason())).toList()));
         }
-        blocks.add(new Block.Points(Words.say("sheet.cautions"),
-                steps.stream().map(Step::caution).filter(c -> !c.isEmpty()).distinct().toList()));
         return new SheetContent(job.title(), label, cable(job), Words.say("verdict." + verdict.word()),
                 faces(job),
                 blocks);

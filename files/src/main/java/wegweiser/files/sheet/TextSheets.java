@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import wegweiser.core.make.OnPaper;
 import wegweiser.core.words.Words;
 
 /** The sheet as Markdown, and its from-to table as CSV. */
@@ -34,13 +35,17 @@ final class TextSheets {
                 }
                 case Block.Strips p -> p.strips()
                         .forEach(i -> out.append("- ").append(Markup.text(i.words())).append('\n'));
-                case Block.Steps p -> p.steps().forEach(step -> out.append(step.n()).append(". [ ] ")
-                        .append(Markup.text(step.text())).append('\n'));
+                case Block.Steps p -> p.steps().forEach(step -> step(out, step));
                 case Block.Points p -> p.points()
                         .forEach(i -> out.append("- ").append(Markup.text(i)).append('\n'));
             }
         }
         return out.toString();
+    }
+
+    private static void step(StringBuilder out, OnPaper.Line step) {
+        out.append(step.n()).append(". [ ] ").append(Markup.text(step.text())).append('\n');
+        step.notes().forEach(note -> out.append("    - ").append(Markup.text(note)).append('\n'));
     }
 
     private static List<String> with(String first, List<String> rest) {

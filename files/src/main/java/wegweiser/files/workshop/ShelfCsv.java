@@ -34,6 +34,9 @@ import wegweiser.files.io.BadFile;
  * columns are kept. A row without an item is found by its title, when one and only one thing is called so.
  */
 public final class ShelfCsv {
+    /** As many as a person may have typed: what was read is written again as it was. */
+    private static final int DECIMALS = 9;
+    private static final double STEPS = 1e9;
     private static final List<String> COLUMNS = List.of("kind", "item", "title", "amount", "unit", "low");
     private static final double SLEEVE_M = 0.02;
     private static final double MOST = 1e6;
@@ -61,9 +64,9 @@ public final class ShelfCsv {
             printer.printRecord(heading);
             for (ShelfLine line : shelf.lines()) {
                 List<String> cells = new ArrayList<>(List.of(line.article().kind().id(), line.article().of(),
-                        line.title(), Words.plain(line.amount(), 3),
+                        line.title(), Words.plain(line.amount(), DECIMALS),
                         line.article().isMeasured() ? "m" : "pieces",
-                        line.low().isPresent() ? Words.plain(line.low().getAsDouble(), 3) : ""));
+                        line.low().isPresent() ? Words.plain(line.low().getAsDouble(), DECIMALS) : ""));
                 more.forEach(column -> cells.add(line.more().getOrDefault(column, "")));
                 printer.printRecord(cells);
             }
@@ -189,7 +192,8 @@ public final class ShelfCsv {
             boolean fits = read.unit().isEmpty() || metres && article.kind() != Article.Kind.CONNECTOR
                     && article.kind() != Article.Kind.PART;
             if (fits && amount <= MOST) {
-                return ShelfLine.of(article, "", amount).amount();
+                double written = Math.round(amount * STEPS) / STEPS;
+                return ShelfLine.of(article, "", written).amount();
             }
         } catch (IllegalArgumentException _) {
             // said below, as anything else that is no amount

@@ -59,7 +59,7 @@ class ShelfFileTest {
                 boolean cable = named.article().isMeasured();
                 random1 = random1.with(new ShelfLine(named.article(),
                         k == 3 ? "the \"old\" one, grey; thick" : named.title(),
-                        cable ? random.nextInt(90_000) / 1000.0 : random.nextInt(500),
+                        cable ? random.nextInt(900_000) / 10_000.0 : random.nextInt(500),
                         k % 2 == 0 ? OptionalDouble.of(k) : OptionalDouble.empty(),
                         k == 5 ? Map.of("place", "drawer\n3") : Map.of()));
             }

@@ -80,6 +80,17 @@ public final class Assembly {
         return derived.job().ends().size() > 2 && !isRibbon();
     }
 
+    /** Whether the cable is a bundle of single wires, which no sheath holds together. */
+    public boolean isOfSingleWires() {
+        return isLoom() && cable.filter(c -> c.diameterMm() == 0).isPresent();
+    }
+
+    /** Every wire that is joined to something, in the order of the cable. */
+    public List<String> used() {
+        return cable.map(CableStock::conductors).orElse(List.of()).stream()
+                .filter(w -> places.values().stream().anyMatch(p -> p.used().contains(w))).toList();
+    }
+
     /** The plan's links with the wires that they lie on, also where these only follow from their places in a ribbon. */
     public List<Link> links() {
         return laid;

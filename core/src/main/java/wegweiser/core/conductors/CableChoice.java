@@ -66,8 +66,7 @@ public record CableChoice(CableStock cable, List<Finding> against, int spare, bo
         return type.termination() == Termination.RIBBON ? cable.flat() : switch (type.kind()) {
             case MODULAR -> cable.flat() || NetworkColours.areIn(cable);
             case USB -> cable.id().startsWith("usb");
-            case XLR, JACK, PHONO, COAX -> cable.isScreened();
-            default -> !cable.flat();
+            default -> type.kind().returnContact().isPresent() ? cable.isScreened() : !cable.flat();
         };
     }
 

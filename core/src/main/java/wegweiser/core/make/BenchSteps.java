@@ -3,8 +3,11 @@ package wegweiser.core.make;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Joint;
 import wegweiser.core.catalog.Termination;
@@ -115,10 +118,13 @@ public final class BenchSteps {
         if (cast) {
             list.add("lay-out", new Deed.Look("", List.of(), 120), "lay-out", "");
         }
-        CutList.of(job).ifPresent(cut -> list.add("cut", new Deed.Cut(""), "cut", "blade",
-                Words.number(cut.totalMm() / 1000),
-                derived.cable().map(CableStock::title).orElse(Words.say("step.cable"))));
-        List<String> off = Assembly.of(derived).peeled();
+        Assembly assembly = Assembly.of(derived);
+        CutList.of(job).ifPresent(cut -> list.add("cut", new Deed.Cut(""),
+                assembly.isOfSingleWires() ? "cut-wires" : "cut", "blade", Words.number(cut.totalMm() / 1000),
+                assembly.isOfSingleWires()
+                        ? byGauge(assembly, derived.cable().orElseThrow())
+                        : derived.cable().map(CableStock::title).orElse(Words.say("step.cable"))));
+        List<String> off = assembly.peeled();
         if (!off.isEmpty()) {
             List<String> all = derived.cable().orElseThrow().conductors();
             list.add("peel", new Deed.Peel("", off), "peel", "blade", off.size(), off.getFirst(),
@@ -130,6 +136,15 @@ public final class BenchSteps {
         if (!job.kept().isEmpty()) {
             made.forEach(e -> list.add("back", new Deed.Cut(e.name()), "cut-back", "blade", e.name()));
         }
+    }
+
+    /** The wires that are used, each gauge with its own. */
+    private static String byGauge(Assembly assembly, CableStock cable) {
+        Map<Integer, List<String>> found = new TreeMap<>();
+        assembly.used().forEach(w -> found.computeIfAbsent(cable.awgOf(w), _ -> new ArrayList<>()).add(w));
+        return found.entrySet().stream()
+                .map(e -> Words.say("step.cut-wires.gauge", Words.list(e.getValue()), e.getKey()))
+                .collect(Collectors.joining("; "));
     }
 
     /** Behind a connector that stays the wires have to be found, as far as they were not measured. */

@@ -13,6 +13,7 @@ import wegweiser.core.model.CableStock.Inside;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.rules.PortBrings;
 import wegweiser.core.words.Words;
 
 /** Steps that ends of several kinds have in common. */
@@ -43,7 +44,7 @@ final class CommonSteps {
     }
 
     void slide() {
-        List<Thing> things = SlipOn.of(at.type, at.cable, EndSteps.isCast(at));
+        List<Thing> things = SlipOn.of(at);
         if (!things.isEmpty()) {
             add("slide", new Deed.Slide(at.name(), things), things.size() > 1 ? "slide-order" : "slide", "",
                     Words.list(things.stream().map(Thing::words).toList()), at.name());
@@ -55,6 +56,9 @@ final class CommonSteps {
         if (at.cable != null && !at.isFlat() && at.cable.conductors().size() == 1
                 && !at.cable.isScreened()) {
             // a single wire has no sheath
+            return;
+        }
+        if (at.assembly.isOfSingleWires()) {
             return;
         }
         boolean ribbon = at.isFlat() && (at.type == null || at.type.termination() != Termination.MODULAR);
@@ -90,7 +94,7 @@ final class CommonSteps {
 
     /** What takes the pull off the wires. */
     private String fibres(Termination way) {
-        boolean clamped = at.type != null && SlipOn.of(at.type, at.cable, EndSteps.isCast(at)).stream()
+        boolean clamped = at.type != null && SlipOn.of(at).stream()
                 .anyMatch(t -> t.kind().holdsSheath());
         return switch (way) {
             case POTTED -> "fibres";
@@ -106,7 +110,12 @@ final class CommonSteps {
 
     /** What is not needed here is folded back, not cut. */
     void spares() {
-        List<String> spare = at.spare();
+        List<String> spare = new ArrayList<>(at.spare());
+        at.derived.looseLeads().colours().entrySet().stream().sorted(Map.Entry.comparingByKey())
+                .filter(e -> PortBrings.isLive(at.derived, e.getKey()) && spare.remove(e.getValue()))
+                .forEach(e -> add("cap:" + e.getValue(),
+                        new Deed.PutBack(at.name(), List.of(e.getValue())), "cap-live", "hot-air",
+                        e.getValue(), at.name(), e.getKey()));
         if (!spare.isEmpty()) {
             boolean room = at.type == null || !PUSHED_IN.contains(at.type.termination());
             add("spares", new Deed.PutBack(at.name(), spare), room ? "spares" : "spares-off",
@@ -282,7 +291,7 @@ final class CommonSteps {
     /** The same with more to heed. */
     void test(List<String> heed) {
         List<String> more = new ArrayList<>(heed);
-        if (heed.isEmpty() && !SlipOn.of(at.type, at.cable, EndSteps.isCast(at)).isEmpty()) {
+        if (heed.isEmpty() && !SlipOn.of(at).isEmpty()) {
             more.add(Words.say("step.beep.before"));
         }
         boolean far = at.job.ends().stream()
@@ -321,7 +330,7 @@ final class CommonSteps {
 
     /** What slid on goes to its place; whether there is anything that closes the end. */
     boolean close(String textKey) {
-        boolean closes = SlipOn.of(at.type, at.cable, EndSteps.isCast(at)).stream()
+        boolean closes = SlipOn.of(at).stream()
                 .anyMatch(t -> t.kind() != Thing.Kind.SHEATH_SLEEVE);
         if (closes) {
             add("hood", new Deed.Close(at.name()), textKey, "", at.type.title());

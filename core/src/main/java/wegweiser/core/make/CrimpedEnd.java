@@ -56,7 +56,7 @@ final class CrimpedEnd {
     /** A sleeve over the end of the sheath, marked so that all are alike. */
     private static void sheathEnd(CommonSteps common) {
         AtEnd at = common.at;
-        boolean there = SlipOn.of(at.type, at.cable, false).stream()
+        boolean there = SlipOn.of(at).stream()
                 .anyMatch(t -> t.kind() == Thing.Kind.SHEATH_SLEEVE);
         if (there) {
             at.list.add("sheath-end", new Deed.Ready(at.name(), List.of(), 30), "sheath-end", "hot-air",

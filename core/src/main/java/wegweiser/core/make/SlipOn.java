@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.CableStock;
@@ -16,7 +17,12 @@ final class SlipOn {
      * The things for an end. They go on from that end, so that what waits further away from the connector comes first:
      * afterwards nothing gets past what lies before it, nor past a joint.
      */
-    static List<Thing> of(ConnectorType type, CableStock cable, boolean cast) {
+    static List<Thing> of(AtEnd at) {
+        // nothing goes on a sheath where there is none
+        return of(at.type, at.assembly.isOfSingleWires() ? null : at.cable, EndSteps.isCast(at));
+    }
+
+    private static List<Thing> of(ConnectorType type, CableStock cable, boolean cast) {
         List<Thing> things = new ArrayList<>();
         for (Thing.Kind kind : kinds(type, cable, cast)) {
             OptionalDouble size = cable == null || cable.flat()
@@ -53,19 +59,11 @@ final class SlipOn {
 
     private static List<Thing.Kind> ofBody(ConnectorType type, boolean sheathed) {
         boolean crimped = type.termination() == Termination.CRIMP;
-        List<Thing.Kind> kinds = new ArrayList<>(switch (type.kind()) {
-            case DSUB, MICRO_RIBBON, VEHICLE, USB, HDMI, OWN -> List.of(Thing.Kind.HOOD);
-            case XLR -> List.of(Thing.Kind.GRIP_RING, Thing.Kind.NUT);
-            case DIN, MINI_DIN -> List.of(Thing.Kind.BARREL, Thing.Kind.BOOT);
-            case JACK, PHONO, BARREL -> List.of(Thing.Kind.INSULATING_TUBE, Thing.Kind.BARREL);
-            case COAX -> crimped
-                    ? List.of(Thing.Kind.FERRULE_OF_SCREEN, Thing.Kind.BOOT)
-                    : List.of(Thing.Kind.NUT);
-            case M12, M8, CIRCULAR, TRAILER ->
-                List.of(Thing.Kind.BACK_SHELL, Thing.Kind.SEAL, Thing.Kind.NUT);
-            case BOX_HEADER, MODULAR, ROW, PLUGGABLE, TERMINAL, BANANA, BLADE, LUG, SPADE, CROCODILE ->
-                List.<Thing.Kind>of();
-        });
+        // the screen of a coaxial plug that is crimped has a ferrule in place of the nut
+        List<Thing.Kind> kinds = crimped && type.kind() == ConnectorKind.COAX
+                ? new ArrayList<>(List.of(Thing.Kind.FERRULE_OF_SCREEN, Thing.Kind.BOOT))
+                : new ArrayList<>(
+                        type.kind().fittings().stream().map(f -> Thing.Kind.valueOf(f.name())).toList());
         if (crimped && sheathed && type.kind().isHoused() && !kinds.contains(Thing.Kind.FERRULE_OF_SCREEN)) {
             kinds.add(Thing.Kind.SHEATH_SLEEVE);
         }

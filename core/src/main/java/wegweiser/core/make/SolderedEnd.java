@@ -2,7 +2,6 @@ package wegweiser.core.make;
 
 import java.util.List;
 import wegweiser.core.assembly.Joint;
-import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.Outline;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.Schools;
@@ -27,7 +26,7 @@ final class SolderedEnd {
         common.test();
         at.list.add("sleeves", new Deed.Cover(at.name(), 10 + 8 * at.count()), "sleeves", "hot-air");
         common.cool();
-        common.close(closing(at, cups));
+        common.close(at.type.kind().closing().id());
         if (at.type.kind().isHoused()) {
             common.testAgain();
         }
@@ -51,13 +50,5 @@ final class SolderedEnd {
         }
         common.joints(order, !cups ? "solder-lug" : feeds ? "solder-feed" : "solder", "heat", 45);
         common.bridges(cups ? "bridge" : "bridge-lugs");
-    }
-
-    private static String closing(AtEnd at, boolean cups) {
-        return switch (at.type.kind()) {
-            case XLR, M12, M8, CIRCULAR, COAX -> "tail-nut";
-            case DIN, MINI_DIN, JACK, PHONO, BARREL -> "barrel";
-            default -> cups || at.type.kind() == ConnectorKind.OWN ? "hood" : "barrel";
-        };
     }
 }

@@ -3,10 +3,14 @@ package wegweiser.core.prove;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeSet;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Place;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -30,6 +34,7 @@ public final class Diagnosis {
 
     private final Job job;
     private final Nets planned;
+    private final Assembly assembly;
     private final Evidence evidence;
     private final List<Scored> found = new ArrayList<>();
 
@@ -39,6 +44,7 @@ public final class Diagnosis {
         this.job = job;
         this.evidence = evidence;
         this.planned = Nets.of(evidence.index(), job.links());
+        this.assembly = Assembly.of(Derived.of(job));
     }
 
     /** Explanations, the best first; empty when nothing deviates from the plan. */
@@ -58,8 +64,9 @@ public final class Diagnosis {
     }
 
     private void endChanges() {
-        for (End end : job.ends()) {
-            ConnectorType type = Catalogue.of(job).of(end).orElse(null);
+        // nobody was at an end that was on the cable before
+        for (End end : assembly.made().stream().map(Place::end).toList()) {
+            ConnectorType type = assembly.at(end.name()).type().orElse(null);
             if (type == null) {
                 continue;
             }
@@ -98,11 +105,21 @@ public final class Diagnosis {
 
     private List<String> repair(End end, EndChange change, ConnectorType type) {
         return switch (change.kind()) {
-            case SWAPPED ->
-                List.of(Words.say("repair.swap", end.name(), change.what().get(0), change.what().get(1)));
+            case SWAPPED -> List.of(closed(end, type).orElseGet(() -> Words.say("repair.swap", end.name(),
+                    change.what().get(0), change.what().get(1))));
             case COLOUR_STANDARD -> List.of(Words.say("repair.replug", end.name()));
-            case MIRRORED, SHIFTED, ROWS_SWAPPED, RIBBON_FOR_NUMBER, TWIST ->
-                List.of(Words.say("repair.redo", end.name(), type.title()));
+            case MIRRORED, SHIFTED, ROWS_SWAPPED, RIBBON_FOR_NUMBER, TWIST -> List
+                    .of(closed(end, type)
+                            .orElseGet(() -> Words.say("repair.redo", end.name(), type.title())));
+        };
+    }
+
+    /** How an end is done again whose wires cannot be taken out one by one. */
+    private static Optional<String> closed(End end, ConnectorType type) {
+        return switch (type.termination()) {
+            case MODULAR -> Optional.of(Words.say("repair.replug", end.name()));
+            case RIBBON -> Optional.of(Words.say("repair.repress", end.name(), type.title()));
+            default -> Optional.empty();
         };
     }
 
@@ -181,8 +198,9 @@ public final class Diagnosis {
                         List.of(Words.say("repair.gang")), 1, 0);
                 continue;
             }
-            Terminal a = fault.terminals().get(0);
-            Terminal b = fault.terminals().get(1);
+            List<Terminal> where = whereHandsWere(fault);
+            Terminal a = where.get(0);
+            Terminal b = where.get(1);
             String kind = switch (fault.kind()) {
                 case OPEN -> "open";
                 case SHORT, PART_UNPLANNED -> "short";
@@ -197,6 +215,35 @@ public final class Diagnosis {
                     // the faults in the order in which they were found, below any whole mistake
                     Math.max(0.0005, 0.0015 - 0.0001 * found.size()));
         }
+    }
+
+    /**
+     * The two terminals of a fault by which hands find it: of a short those that lie side by side at an end that was made,
+     * wherever the meter touched; of a joint the one that was made first of the two.
+     */
+    private List<Terminal> whereHandsWere(Fault fault) {
+        Terminal a = fault.terminals().get(0);
+        Terminal b = fault.terminals().get(1);
+        if (fault.kind() == Fault.Kind.SHORT) {
+            for (Place place : assembly.made()) {
+                for (Terminal one : atPlace(a, place)) {
+                    List<String> near = place.type().map(t -> t.neighbours(one.contact())).orElse(List.of());
+                    Optional<Terminal> other = atPlace(b, place).stream()
+                            .filter(t -> near.contains(t.contact()))
+                            .findFirst();
+                    if (other.isPresent()) {
+                        return List.of(one, other.get());
+                    }
+                }
+            }
+        }
+        boolean turned = assembly.stays(a.end()) && !assembly.stays(b.end());
+        return fault.kind() == Fault.Kind.OPEN && turned ? List.of(b, a) : List.of(a, b);
+    }
+
+    /** The terminals of a place that the plan joins with one. */
+    private List<Terminal> atPlace(Terminal terminal, Place place) {
+        return planned.netOf(terminal).stream().filter(t -> t.end().equals(place.name())).toList();
     }
 
     private void add(String kind, String end, String text, double explains, List<String> repair, int joints,

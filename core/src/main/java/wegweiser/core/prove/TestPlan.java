@@ -75,11 +75,19 @@ public final class TestPlan {
             return List.of();
         }
         TestPlan plan = new TestPlan(derived);
-        List<Test> tests = new ArrayList<>(fixture.canGang() ? plan.ganged() : plan.single());
-        tests.addAll(plan.cuts());
+        // what was cut on purpose is the point of that work, and is looked at first
+        List<Test> tests = new ArrayList<>(plan.cuts());
+        List<Test> apart = fixture.canGang() ? plan.ganged() : plan.single();
+        apart.stream().filter(t -> tests.stream().noneMatch(cut -> isSame(cut.touch(), t.touch()))).toList()
+                .forEach(tests::add);
         tests.addAll(plan.joins());
         tests.addAll(plan.parts());
         return List.copyOf(tests);
+    }
+
+    private static boolean isSame(Touch one, Touch other) {
+        return one.equals(other)
+                || one.red().equals(other.black()) && one.black().equals(other.red());
     }
 
     private List<Test> single() {
@@ -225,9 +233,9 @@ public final class TestPlan {
     private List<Test> cuts() {
         return job.links().stream()
                 .filter(l -> l.is(PartKind.CUT) && l.to().isPresent())
-                .map(l -> new Test(Test.Kind.APART, Touch.of(l.from(), l.to().orElseThrow()), Mode.CONTINUITY,
-                        Words.say("prove.expect.cut"), Test.Danger.NEIGHBOURS, Window.NONE))
-                .distinct()
+                .map(l -> Touch.of(l.from(), l.to().orElseThrow())).distinct()
+                .map(touch -> new Test(Test.Kind.APART, touch, Mode.OHMS, Words.say("prove.expect.cut"),
+                        Test.Danger.NEIGHBOURS, foreseen.window(touch)))
                 .toList();
     }
 

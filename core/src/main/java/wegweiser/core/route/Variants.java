@@ -1,6 +1,7 @@
 package wegweiser.core.route;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -9,6 +10,8 @@ import java.util.stream.Stream;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorKind;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
@@ -16,9 +19,12 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Levels;
 import wegweiser.core.signals.Pin;
+import wegweiser.core.wiring.Recogniser;
+import wegweiser.core.wiring.Wiring;
 import wegweiser.core.words.Words;
 
 /**
@@ -60,6 +66,7 @@ final class Variants {
         Variants variants = new Variants(job, match);
         List<Variant> found = new ArrayList<>();
         variants.asNamed().ifPresent(found::add);
+        variants.allWires().ifPresent(found::add);
         variants.summed().ifPresent(found::add);
         variants.screenAsCommon().ifPresent(found::add);
         variants.twoWires().ifPresent(found::add);
@@ -97,6 +104,47 @@ final class Variants {
         return links.isEmpty()
                 ? Optional.empty()
                 : Optional.of(variant(AS_NAMED, plain -> with(plain, links), links.size()));
+    }
+
+    /**
+     * Between two modular plugs the usual wiring of all their contacts that does what the lines need: in such a plug wires
+     * stay in order by those beside them.
+     */
+    private Optional<Variant> allWires() {
+        List<ConnectorType> types = job.ends().stream().flatMap(e -> Catalogue.of(job).of(e).stream())
+                .filter(t -> t.termination() == Termination.MODULAR).toList();
+        if (job.ends().size() != 2 || types.size() != 2 || joints.isEmpty() || !free.isEmpty()) {
+            return Optional.empty();
+        }
+        String near = job.ends().get(0).name();
+        String far = job.ends().get(1).name();
+        int wires = Cables.of(job).map(c -> c.conductors().size()).orElse(Integer.MAX_VALUE);
+        return Recogniser.candidates(types.get(0).family(), types.get(1).family()).stream()
+                .filter(c -> c.wiring().nets().size() > joints.size() && c.wiring().nets().size() <= wires)
+                .filter(c -> joints.stream().allMatch(j -> isIn(c.wiring(), near, j)))
+                .max(Comparator.comparingDouble(c -> c.named().weight()))
+                .map(c -> variant("all-wires", links -> with(links, others(c.wiring(), near, far, links)),
+                        c.named().title(), c.wiring().nets().size()));
+    }
+
+    private static boolean isIn(Wiring wiring, String near, Joint joint) {
+        Terminal here = joint.from().isAt(near) ? joint.from().terminal() : joint.to().terminal();
+        Terminal there = joint.from().isAt(near) ? joint.to().terminal() : joint.from().terminal();
+        return wiring.nets().stream()
+                .anyMatch(net -> net.near().contains(here.contact()) && net.far().contains(there.contact()));
+    }
+
+    /** The links of a wiring at whose contacts nothing is planned. */
+    private static List<Link> others(Wiring wiring, String near, String far, List<Link> links) {
+        List<Link> more = new ArrayList<>();
+        for (Wiring.Net net : wiring.nets()) {
+            Link link = Link.of(new Terminal(near, net.near().first()), new Terminal(far, net.far().first()))
+                    .withWhy(Words.say("why.all-wires"));
+            if (links.stream().noneMatch(l -> l.touches(link.from()) || l.touches(link.to().orElseThrow()))) {
+                more.add(link);
+            }
+        }
+        return more;
     }
 
     private boolean isNamesake(Pin pin, Pin other) {

@@ -32,7 +32,7 @@ public final class Rules {
             new ScreenContactOpen(),
             new ScreenFloating(),
             new ScreenBothEnds(), new ScreenCarriesSignal(), new DirectionGuessed(), new SourceSingle(),
-            new SpareConductor());
+            new SpareConductor(), new PortBrings());
 
     private static final Set<String> CROSSINGS = Set.of("crossed-needed", "straight-needed");
 

@@ -12,12 +12,7 @@ public final class ReturnContacts {
 
     /** That of a connector: contact 1 of an XLR, the outer of a phono or a coaxial connector, the sleeve of a jack. */
     public static Optional<String> of(ConnectorType type) {
-        return switch (type.kind()) {
-            case XLR -> Optional.of("1");
-            case PHONO, COAX -> Optional.of("outer");
-            case JACK -> Optional.of("sleeve");
-            default -> Optional.empty();
-        };
+        return type.kind().returnContact();
     }
 
     /** That of an end; none where its pinout has a signal there, as of headsets with the microphone on the sleeve. */

@@ -173,4 +173,17 @@ class CatalogueTest {
         assertThat(ColourCode.hex("GNYE")).hasSize(2);
         assertThat(ColourCode.of("red")).contains("RD");
     }
+
+    /** Each row of the kinds says the same in all its columns. */
+    @Test
+    void whatClosesHasSlidOnAndWhatIsTheReturnIsThere() {
+        for (ConnectorType type : Catalogue.standard().all()) {
+            ConnectorKind kind = type.kind();
+            assertThat(kind.fittings().isEmpty()).as("fittings of %s", kind)
+                    .isEqualTo(kind.closing() == ConnectorKind.Closing.NONE);
+            kind.returnContact().ifPresent(
+                    c -> assertThat(type.has(c)).as("contact %s of %s", c, type.id()).isTrue());
+            assertThat(kind.methods()).as("a way to join at %s", kind).isNotEmpty();
+        }
+    }
 }

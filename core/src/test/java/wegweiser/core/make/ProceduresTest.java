@@ -52,11 +52,12 @@ class ProceduresTest {
     void aRoundConnectorWithSlotsByHand() {
         Job job = TextJob.of("A m12-a-4-plug", "B leads", "cable sensor-4 2",
                 "links 1-BN:BN 2-WH:WH 3-BU:BU 4-BK:BK");
-        inOrder(job, "ring for 4.8 mm cable.*other rings away", "nut and grip ring", "numbers on the M12",
-                "sheath 18 mm", "BK into hole 4.*Not stripped.*colours printed", "WH into hole 2",
+        inOrder(job, "ring for 4.8 mm cable.*other rings away", "\\[A\\] .*nut", "numbers on the M12",
+                "sheath 18 mm", "ring over the wires.*stops on the sheath",
+                "BK into hole 4.*Not stripped.*colours printed", "WH into hole 2",
                 "ring and insert together.*marks", "insert into the M12.*by its key.*until the nut draws it",
                 "nut of the M12.*down to its seal.*water",
-                "each contact with its own wire.*Before the nut nothing beeps");
+                "at its face: each contact with its far end.*Before the nut nothing beeps");
         assertThat(says(job, "Bare|tin")).isFalse();
     }
 

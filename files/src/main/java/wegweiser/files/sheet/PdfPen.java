@@ -72,13 +72,22 @@ final class PdfPen implements Pen, AutoCloseable {
         return PDRectangle.A4.getHeight() - (float) mm * POINTS;
     }
 
+    /** Letters that the font would draw as one sign, such as two f, are shown apart: who looks for a word finds it. */
+    private static void show(PDPageContentStream page, String text) throws IOException {
+        for (String piece : text.split("(?<=f)", -1)) {
+            if (!piece.isEmpty()) {
+                page.showText(piece);
+            }
+        }
+    }
+
     @Override
     public void text(double x, double y, double size, Fonts font, String text) {
         draw(page -> {
             page.beginText();
             page.setFont(fonts.get(font), (float) size * POINTS);
             page.newLineAtOffset(x(x), y(y));
-            page.showText(printable(fonts.get(font), text));
+            show(page, printable(fonts.get(font), text));
             page.endText();
         });
     }
@@ -186,7 +195,7 @@ final class PdfPen implements Pen, AutoCloseable {
                 page.beginText();
                 page.setFont(font, (float) l.size() * POINTS);
                 page.newLineAtOffset(x(dx + l.x() - width / 2), y(dy + l.y() + l.size() * 0.35));
-                page.showText(text);
+                show(page, text);
                 page.endText();
             }
         }

@@ -58,7 +58,8 @@ class SheetsTest {
     void everySheetSaysWhatMattersAtTheBench(String name) throws Exception {
         String text = written(name);
         for (String wanted : List.of("W-0042", "Focuser", "Dome computer", "A.2", "B.5", "WH/GN",
-                "wiring side", "tests not finished", "Cut", "OL (open)", "a beep", "Cautions")) {
+                "wiring side", "tests not finished", "Cut", "OL (open)", "a beep", "what may hurt",
+                "Right when")) {
             assertThat(text).contains(wanted);
         }
     }

@@ -45,7 +45,7 @@ final class EvidenceCommand extends JobCommand {
                                 Words.list(c.settle().black()))));
         evidence.intermittent().forEach(at -> lines.add(t("cli.intermittent", at)));
         write(new Result(Pair.of(claims, PairState::isJoined), Pair.of(claims, PairState::isApart),
-                evidence.parts().stream().map(Shape.Measured::of).toList(),
+                Shape.Measured.of(evidence),
                 evidence.contradictions().stream().map(Shape.Against::of).toList(),
                 List.copyOf(evidence.intermittent())), lines);
         boolean wrong = !evidence.contradictions().isEmpty() || !evidence.intermittent().isEmpty();

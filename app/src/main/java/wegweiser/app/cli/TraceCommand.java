@@ -103,7 +103,7 @@ final class TraceCommand extends JobCommand {
         Nets believed = new Nets(index, proof.isHeardOut() ? evidence.partition() : said.said());
         return new Result(run.touches(), Math.round(run.seconds()), sweep.touches(),
                 Math.round(sweep.seconds()), believed.joinedNets(),
-                evidence.parts().stream().map(Shape.Measured::of).toList(),
+                Shape.Measured.of(evidence),
                 recognised(job, believed, proof.isHeardOut() ? 1 : leader.probability()), proof.isProved(),
                 proof.alone(), proof.unproved(), Said.of(said), proof.coverage().id(),
                 proof.open().stream().map(p -> List.of(p.a(), p.b())).toList(),

@@ -182,7 +182,9 @@ public final class BenchSteps {
                 .anyMatch(v -> v.size() > Volts.TOUCHABLE)) {
             more.add(Words.say("step.prove.dangerous", Words.number(Volts.TOUCHABLE)));
         }
-        list.detailed("prove", new Deed.Look("", List.of(), 300), "prove", "first-power", more);
+        // a caution that is always there is not read
+        list.detailed("prove", new Deed.Look("", List.of(), 300), "prove",
+                supply || derived.pins().isEmpty() ? "first-power" : "", more);
         Optional<String> number = derived.job().cable().label();
         list.add("label", new Deed.Look("", List.of(), 60), number.isPresent() ? "label-stays" : "label",
                 derived.pins().stream().anyMatch(p -> p.level().filter(WRITTEN_OVER::contains).isPresent())

@@ -1,11 +1,13 @@
 package wegweiser.core.make;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import wegweiser.core.words.Words;
 
 /**
@@ -38,7 +40,11 @@ public final class OnPaper {
             }
             note(step.setting().isEmpty() ? "" : Words.say("paper.setting", step.setting()), said, notes);
             note(step.detail(), said, notes);
-            note(step.check().isEmpty() ? "" : Words.say("sheet.check", step.check()), said, notes);
+            // of several signs those that are new
+            String signs = Arrays.stream(step.check().split("; "))
+                    .filter(sign -> !sign.isEmpty() && said.add(sign))
+                    .collect(Collectors.joining("; "));
+            note(signs.isEmpty() ? "" : Words.say("sheet.check", signs), said, notes);
             lines.add(new Line(step.n(), step.text(), notes));
         }
         return lines;

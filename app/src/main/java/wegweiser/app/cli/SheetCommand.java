@@ -10,6 +10,7 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.batch.LabelNumbers;
 import wegweiser.files.sheet.Labels;
 import wegweiser.files.sheet.Sheets;
@@ -29,12 +30,15 @@ final class SheetCommand extends JobCommand {
     @Option(names = "--labels", paramLabel = "NUMBERS")
     private String labels;
 
+    @Option(names = "--fixture", defaultValue = "probes")
+    private Fixture fixture;
+
     private record Result(String written, Set<String> missingLetters) {}
 
     @Override
     public Integer call() throws Exception {
         Set<String> missing = labels == null
-                ? Sheets.write(read(job), label, file)
+                ? Sheets.write(read(job), label, file, fixture)
                 : Labels.write(read(job), numbers(), file);
         List<String> lines = new ArrayList<>(List.of(t("cli.written", file)));
         if (!missing.isEmpty()) {

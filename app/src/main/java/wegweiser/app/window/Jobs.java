@@ -9,6 +9,7 @@ import java.util.Set;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Notices.Notice;
 import wegweiser.app.stage.Session;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.files.io.BadFile;
@@ -82,15 +83,15 @@ public final class Jobs {
     }
 
     /** Writes the sheet as PDF and HTML; returns the message to show. */
-    static Notice writeSheet(Job job, Path pdf) {
+    static Notice writeSheet(Job job, Path pdf, Fixture fixture) {
         Path html = pdf.resolveSibling(pdf.getFileName().toString().replace(".pdf", ".html"));
         try {
-            Sheets.write(job, "", html);
+            Sheets.write(job, "", html, fixture);
         } catch (IOException | BadFile | RuntimeException e) {
             return Notice.warning(t("notice.no-sheet", Session.reason(e)));
         }
         try {
-            Set<String> missing = Sheets.write(job, "", pdf);
+            Set<String> missing = Sheets.write(job, "", pdf, fixture);
             return missing.isEmpty()
                     ? Notice.of(t("notice.sheet", pdf))
                     : Notice.warning(t("notice.sheet-letters", pdf, String.join(" ", missing)));

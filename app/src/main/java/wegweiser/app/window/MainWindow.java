@@ -27,6 +27,7 @@ import wegweiser.app.stage.Progress;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
 import wegweiser.files.job.JobFile;
@@ -366,6 +367,7 @@ public final class MainWindow {
     public void sheet() {
         Path written = Jobs.sheetFile(session);
         Job job = session.job();
-        Background.errand(() -> Jobs.writeSheet(job, written), session.notices()::show);
+        Fixture fixture = choices.fixtureProperty().get();
+        Background.errand(() -> Jobs.writeSheet(job, written, fixture), session.notices()::show);
     }
 }

@@ -51,8 +51,8 @@ final class WindowForms {
 
     /** Shows the sheet as it will be on paper. */
     void print() {
-        PrintPanel panel = new PrintPanel(session.job(), session.notices()::say, window::sheet,
-                overlay::down);
+        PrintPanel panel = new PrintPanel(session.job(), window.choices().fixtureProperty().get(),
+                session.notices()::say, window::sheet, overlay::down);
         overlay.up(panel);
         panel.begin();
     }

@@ -53,7 +53,14 @@ final class Needs {
     private static boolean isNeeded(Step step, Step before) {
         return step.deed() instanceof Deed.Wait wait && !wait.after().isEmpty()
                 ? before.key().equals(wait.after())
-                : isNeeded(step.deed(), before.deed());
+                : isNeeded(step.deed(), before.deed()) || isFound(step.deed(), before.deed());
+    }
+
+    /** Which wire goes where has to be found before it is joined, at whichever end it was found. */
+    private static boolean isFound(Deed deed, Deed before) {
+        return before instanceof Deed.Look look && !look.contacts().isEmpty()
+                && (deed instanceof Deed.Join || deed instanceof Deed.Place || deed instanceof Deed.Sever
+                        || deed instanceof Deed.InLine);
     }
 
     private static boolean isNeeded(Deed deed, Deed before) {

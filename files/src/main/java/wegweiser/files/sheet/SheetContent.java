@@ -52,14 +52,18 @@ record SheetContent(String title, String label, String cable, String verdict, Li
     /** A connector from the wiring side, and what is said of it. */
     record Face(String heading, String words, Drawing drawing) {}
 
-    /** Gathers the content. */
-    static SheetContent of(Job job, String label) {
+    /**
+     * Gathers the content.
+     *
+     * @param fixture with which it will be tested
+     */
+    static SheetContent of(Job job, String label, Fixture fixture) {
         Derived derived = Derived.of(job);
         if (Mains.isIn(derived)) {
             return new SheetContent(job.title(), label, cable(job), Words.say("sheet.refused"), List.of(),
                     List.of(new Block.Points(Words.say("sheet.refused"), NoWay.because(derived))));
         }
-        Verdict verdict = Verdict.of(derived, Fixture.COMB);
+        Verdict verdict = Verdict.of(derived, fixture);
         List<Step> steps = BenchSteps.of(derived, true);
         List<Block> blocks = new ArrayList<>();
         LethalDevice.warning(job)
@@ -203,19 +207,34 @@ record SheetContent(String title, String label, String cable, String verdict, Li
 
     private static Block.Table tests(Verdict verdict) {
         List<List<String>> rows = new ArrayList<>();
+        List<String> before = List.of();
         for (int k = 0; k < verdict.plan().size(); k++) {
             Test test = verdict.plan().get(k);
-            rows.add(List.of(test.kind().id(), terminals(test.red()), terminals(test.black()), test.expect(),
-                    switch (verdict.states().get(k)) {
-                        case OPEN -> "";
-                        case PASSED -> Words.say("sheet.passed");
-                        case FAILED -> Words.say("sheet.failed");
-                    }));
+            String result = switch (verdict.states().get(k)) {
+                case OPEN -> "";
+                case PASSED -> Words.say("sheet.passed");
+                case FAILED -> Words.say("sheet.failed");
+            };
+            // while one probe stays the others of the same kind stand in its row
+            List<String> alike = test.touch().isSingle()
+                    ? List.of(test.kind().id(), bridged(test.red()), test.expect(), result)
+                    : List.of();
+            if (!alike.isEmpty() && alike.equals(before)) {
+                List<String> row = rows.removeLast();
+                rows.add(
+                        List.of(row.get(0), row.get(1), row.get(2) + ", " + bridged(test.black()), row.get(3),
+                                row.get(4)));
+            } else {
+                rows.add(List.of(test.kind().id(), bridged(test.red()), bridged(test.black()), test.expect(),
+                        result));
+            }
+            before = alike;
         }
         return Block.Table.of("tests", List.of("test", "red", "black", "expect", "result"), rows);
     }
 
-    private static String terminals(List<Terminal> all) {
-        return String.join(" ", all.stream().map(Terminal::toString).toList());
+    /** One terminal, or several that a probe touches at once. */
+    private static String bridged(List<Terminal> all) {
+        return String.join(" + ", all.stream().map(Terminal::toString).toList());
     }
 }

@@ -24,6 +24,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.make.Materials;
 import wegweiser.core.make.StripLengths;
 import wegweiser.core.model.Job;
@@ -82,7 +83,7 @@ class LabelsTest {
     @Test
     void aStripTemplateIsTrueOnPaper() throws Exception {
         Path file = folder.resolve("sheet.pdf");
-        Sheets.write(job, "", file);
+        Sheets.write(job, "", file, Fixture.PROBES);
         StripLengths strip = StripLengths.of(job, job.ends().getFirst()).orElseThrow();
         BufferedImage image = page(file, 0);
         int left = (int) Math.round(15 * MM) + 4;

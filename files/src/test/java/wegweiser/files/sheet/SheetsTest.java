@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import wegweiser.core.advice.Fixture;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Side;
 import wegweiser.core.drawing.Drawing;
@@ -44,7 +45,7 @@ class SheetsTest {
 
     private String written(String name) throws Exception {
         Path file = folder.resolve(name);
-        Sheets.write(job(), "W-0042", file);
+        Sheets.write(job(), "W-0042", file, Fixture.PROBES);
         if (name.endsWith(".pdf")) {
             try (var document = Loader.loadPDF(file.toFile())) {
                 return new PDFTextStripper().getText(document);
@@ -68,7 +69,8 @@ class SheetsTest {
     @ValueSource(strings = {"sheet.pdf", "sheet.html", "sheet.md"})
     void aDeviceThatCanKillIsTheFirstThingOnTheSheet(String name) throws Exception {
         Path file = folder.resolve(name);
-        Sheets.write(job().withEnd("A", e -> e.withDangerous(java.util.Optional.of(true))), "W-0042", file);
+        Sheets.write(job().withEnd("A", e -> e.withDangerous(java.util.Optional.of(true))), "W-0042", file,
+                Fixture.PROBES);
         String text = name.endsWith(".pdf") ? text(file) : Files.readString(file);
         assertThat(text).contains("Danger to life").containsSubsequence("Danger to life", "A.2");
         assertThat(written(name)).doesNotContain("Danger to life");
@@ -79,7 +81,7 @@ class SheetsTest {
     void aSheetOfMainsSaysThatItIsNotMadeHere(String name) throws Exception {
         Path file = folder.resolve(name);
         Sheets.write(job().withEnd("A", e -> e.withPinout(List.of(PinRow.named("2").withName("L 230 V~")))),
-                "", file);
+                "", file, Fixture.PROBES);
         String text = name.endsWith(".pdf") ? text(file) : Files.readString(file);
         assertThat(text).contains("licensed electrician").doesNotContain("WH/GN");
     }
@@ -116,7 +118,7 @@ class SheetsTest {
     @ValueSource(strings = {"sheet.svg", "sheet.html", "sheet.md", "sheet.csv", "sheet.pdf"})
     void whateverStandsInNamesStaysText(String name) throws Exception {
         Path file = folder.resolve(name);
-        Set<String> missing = Sheets.write(hostile(), "", file);
+        Set<String> missing = Sheets.write(hostile(), "", file, Fixture.PROBES);
         if (name.endsWith(".pdf")) {
             assertThat(missing).as("letters that the typeface lacks are told").contains("\u4E2D", "\u05D0");
             return;
@@ -140,7 +142,7 @@ class SheetsTest {
         String words = "a very long name of a device that no column holds ".repeat(8).strip();
         Job job = job().withEnds(job().ends().stream().map(e -> e.withDevice(words)).toList());
         Path file = folder.resolve("long.pdf");
-        Sheets.write(job, "", file);
+        Sheets.write(job, "", file, Fixture.PROBES);
         try (var document = Loader.loadPDF(file.toFile())) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text).doesNotContain("\u2026");
@@ -164,6 +166,20 @@ class SheetsTest {
                 .contains("width=\"" + String.format(java.util.Locale.ROOT, "%.2fmm", drawing.widthMm()));
     }
 
+    /** With bare probes one stays while the other goes round; with a comb what is bridged is written with a plus. */
+    @Test
+    void theTestsAreThoseOfTheFixtureThatIsAtHand() throws Exception {
+        Path probes = folder.resolve("probes.md");
+        Path comb = folder.resolve("comb.md");
+        Sheets.write(job(), "", probes, Fixture.PROBES);
+        Sheets.write(job(), "", comb, Fixture.COMB);
+        long rows = Files.readString(probes).lines().filter(l -> l.startsWith("| apart |")).count();
+        assertThat(rows).isBetween(2L, 40L);
+        assertThat(Files.readString(probes)).containsPattern("\\| apart \\| A\\.\\S+ \\| \\S+, \\S+")
+                .doesNotContain(" + ");
+        assertThat(Files.readString(comb)).containsPattern("\\| apart \\| \\S+ \\+ \\S+");
+    }
+
     @Test
     void theTextFormsAreAsTheyWere() throws Exception {
         Golden.check("focuser.md", written("sheet.md"));
@@ -185,7 +201,7 @@ class SheetsTest {
         SplittableRandom random = new SplittableRandom(12);
         for (int k = 0; k < 8; k++) {
             Path file = folder.resolve(k + ".pdf");
-            Sheets.write(Jobs.random(random), "", file);
+            Sheets.write(Jobs.random(random), "", file, Fixture.PROBES);
             try (var document = Loader.loadPDF(file.toFile())) {
                 assertThat(document.getNumberOfPages()).isPositive();
             }
@@ -194,7 +210,7 @@ class SheetsTest {
 
     @Test
     void anUnknownEndingIsSaidToBeOne() {
-        assertThatThrownBy(() -> Sheets.write(job(), "", folder.resolve("sheet.doc")))
+        assertThatThrownBy(() -> Sheets.write(job(), "", folder.resolve("sheet.doc"), Fixture.PROBES))
                 .isInstanceOf(BadFile.class).hasMessageContaining(".pdf, .svg, .html, .md or .csv");
     }
 }

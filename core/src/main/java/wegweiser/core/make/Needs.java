@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import wegweiser.core.model.Terminal;
 
 /**
@@ -19,13 +20,15 @@ final class Needs {
     static List<Step> of(List<Step> steps) {
         List<Step> all = new ArrayList<>();
         Map<String, Set<String>> covered = new HashMap<>();
+        Set<String> made = steps.stream().filter(s -> s.deed() instanceof Deed.Join).map(Step::end)
+                .collect(Collectors.toSet());
         for (int k = 0; k < steps.size(); k++) {
             Step step = steps.get(k);
             List<String> needed = new ArrayList<>();
             Set<String> through = new LinkedHashSet<>();
             for (int j = k - 1; j >= 0; j--) {
                 Step before = steps.get(j);
-                if (!through.contains(before.key()) && isNeeded(step, before)) {
+                if (!through.contains(before.key()) && isNeeded(step, before, made)) {
                     needed.addFirst(before.key());
                     through.add(before.key());
                     through.addAll(covered.get(before.key()));
@@ -50,15 +53,16 @@ final class Needs {
         return found;
     }
 
-    private static boolean isNeeded(Step step, Step before) {
+    private static boolean isNeeded(Step step, Step before, Set<String> made) {
         return step.deed() instanceof Deed.Wait wait && !wait.after().isEmpty()
                 ? before.key().equals(wait.after())
-                : isNeeded(step.deed(), before.deed()) || isFound(step.deed(), before.deed());
+                : isNeeded(step.deed(), before.deed()) || isFound(step.deed(), before.deed(), made);
     }
 
-    /** Which wire goes where has to be found before it is joined, at whichever end it was found. */
-    private static boolean isFound(Deed deed, Deed before) {
+    /** Which wire goes where has to be found before it is joined: at the end itself, or behind one that stays. */
+    private static boolean isFound(Deed deed, Deed before, Set<String> made) {
         return before instanceof Deed.Look look && !look.contacts().isEmpty()
+                && (look.end().equals(deed.end()) || !made.contains(look.end()))
                 && (deed instanceof Deed.Join || deed instanceof Deed.Place || deed instanceof Deed.Sever
                         || deed instanceof Deed.InLine);
     }

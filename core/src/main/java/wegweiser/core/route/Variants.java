@@ -107,13 +107,15 @@ final class Variants {
     }
 
     /**
-     * Between two modular plugs the usual wiring of all their contacts that does what the lines need: in such a plug wires
+     * Between two network plugs the usual wiring of all their contacts that does what the lines need: in such a plug wires
      * stay in order by those beside them.
      */
     private Optional<Variant> allWires() {
         List<ConnectorType> types = job.ends().stream().flatMap(e -> Catalogue.of(job).of(e).stream())
                 .filter(t -> t.termination() == Termination.MODULAR).toList();
-        if (job.ends().size() != 2 || types.size() != 2 || joints.isEmpty() || !free.isEmpty()) {
+        boolean network = !joints.isEmpty()
+                && joints.stream().allMatch(j -> j.from().has(Level.ETHERNET) && j.to().has(Level.ETHERNET));
+        if (job.ends().size() != 2 || types.size() != 2 || !network || !free.isEmpty()) {
             return Optional.empty();
         }
         String near = job.ends().get(0).name();

@@ -114,8 +114,11 @@ class HandsTest {
             for (Step step : steps) {
                 List<Step> lost = BenchSteps.dependents(steps, step.key());
                 assertThat(lost).allMatch(s -> s.n() > step.n());
+                // wires that are found behind an end that stays are joined at another
+                boolean elsewhere = steps.stream().noneMatch(
+                        s -> s.end().equals(step.end()) && s.deed() instanceof Deed.Join);
                 assertThat(lost).allSatisfy(s -> assertThat(s.end().equals(step.end()) || s.end().isEmpty()
-                        || step.end().isEmpty()).isTrue());
+                        || step.end().isEmpty() || elsewhere).isTrue());
             }
         });
     }

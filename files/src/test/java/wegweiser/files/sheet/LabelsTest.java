@@ -128,7 +128,7 @@ class LabelsTest {
 
     @Test
     void pagesCanBeLookedAt() throws Exception {
-        List<PagePictures.Page> pages = PagePictures.of(job, "W-0001", 50);
+        List<PagePictures.Page> pages = PagePictures.of(job, "W-0001", Fixture.PROBES, 50);
         assertThat(pages).isNotEmpty().allSatisfy(p -> {
             assertThat(p.width() / 50.0 * 25.4).isCloseTo(210, within(0.6));
             assertThat(p.height() / 50.0 * 25.4).isCloseTo(297, within(0.6));

@@ -111,11 +111,12 @@ final class CommonSteps {
     /** What is not needed here is folded back, not cut. */
     void spares() {
         List<String> spare = new ArrayList<>(at.spare());
-        at.derived.looseLeads().colours().entrySet().stream().sorted(Map.Entry.comparingByKey())
-                .filter(e -> PortBrings.isLive(at.derived, e.getKey()) && spare.remove(e.getValue()))
-                .forEach(e -> add("cap:" + e.getValue(),
-                        new Deed.PutBack(at.name(), List.of(e.getValue())), "cap-live", "hot-air",
-                        e.getValue(), at.name(), e.getKey()));
+        PortBrings.live(at.derived).forEach((wire, contact) -> {
+            if (spare.remove(wire)) {
+                add("cap:" + wire, new Deed.PutBack(at.name(), List.of(wire)), "cap-live", "hot-air", wire,
+                        at.name(), contact);
+            }
+        });
         if (!spare.isEmpty()) {
             boolean room = at.type == null || !PUSHED_IN.contains(at.type.termination());
             add("spares", new Deed.PutBack(at.name(), spare), room ? "spares" : "spares-off",

@@ -1,7 +1,9 @@
 package wegweiser.core.rules;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Direction;
@@ -47,9 +49,17 @@ public final class PortBrings implements Rule {
     }
 
     /** Whether a contact is live as soon as the cable is plugged in: a supply that the device gives, or a vehicle's battery. */
-    public static boolean isLive(Derived derived, Terminal contact) {
+    private static boolean isLive(Derived derived, Terminal contact) {
         return derived.pin(contact).filter(p -> p.is(Direction.SUPPLY_OUT)).isPresent()
                 || contact.contact().equals(BATTERY) && isVehicle(derived, contact.end());
+    }
+
+    /** The wires measured behind an end that stays which are live there, each with its contact, in printed order. */
+    public static Map<String, Terminal> live(Derived derived) {
+        Map<String, Terminal> found = new LinkedHashMap<>();
+        derived.looseLeads().colours().entrySet().stream().sorted(Map.Entry.comparingByKey())
+                .filter(e -> isLive(derived, e.getKey())).forEach(e -> found.put(e.getValue(), e.getKey()));
+        return found;
     }
 
     private static boolean isVehicle(Derived derived, String end) {

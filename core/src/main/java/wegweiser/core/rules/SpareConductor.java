@@ -3,6 +3,7 @@ package wegweiser.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Link;
@@ -24,7 +25,10 @@ final class SpareConductor implements Rule {
         }
         List<String> used = derived.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
                 .toList();
-        List<String> spare = cable.conductors().stream().filter(c -> !used.contains(c)).toList();
+        // what is live at an end that stays is capped by itself, and is no reserve
+        Set<String> live = PortBrings.live(derived).keySet();
+        List<String> spare = cable.conductors().stream().filter(c -> !used.contains(c) && !live.contains(c))
+                .toList();
         if (!used.isEmpty() && !spare.isEmpty()) {
             found.add(Finding.of(id(), Severity.NOTE, List.of(),
                     Words.say("conductors", spare.size()),

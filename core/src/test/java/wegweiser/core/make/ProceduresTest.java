@@ -10,6 +10,7 @@ import wegweiser.core.TextJob;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Schools;
+import wegweiser.core.rules.Rules;
 
 /**
  * Fourteen ways in which people make cables, each from a plan alone: the steps follow from connectors, cable, plan and
@@ -203,6 +204,21 @@ class ProceduresTest {
                 "cable moulded-audio-3 1", "links tip-RD:RD ring-WH:WH sleeve-BK:BK", "beep A.tip B.RD",
                 "beep A.ring B.WH", "beep A.sleeve B.BK");
         assertThat(says(known, "Find which wire")).as("all were measured").isFalse();
+    }
+
+    /** A wire that is live as soon as the plug is in is no reserve, and is not folded back among others. */
+    @Test
+    void aSpareWireOfTheBatteryIsCappedByItself() {
+        Job job = TextJob.of("A vehicle-16-plug; 6 CAN-H both can; 14 CAN-L both can; 5 GND ground",
+                "B leads; WH X; BN Y; GN Z; YE W", "kept A", "cable control-4 1",
+                "links 6-WH:WH 14-BN:BN", "beep A.6 B.WH", "beep A.14 B.BN", "beep A.16 B.GN",
+                "beep A.5 B.YE");
+        inOrder(job, "\\[B\\] Cut GN back at end B and cap it by itself: it is A.16, live",
+                "\\[B\\] Fold back and cover YE");
+        assertThat(says(job, "Fold back and cover.*GN")).isFalse();
+        assertThat(Rules.check(job))
+                .anyMatch(f -> f.rule().equals("spare-conductor") && !f.message().contains("GN"))
+                .anyMatch(f -> f.rule().equals("port-brings") && f.message().contains("A.16"));
     }
 
     @Test

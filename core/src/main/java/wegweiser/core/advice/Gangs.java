@@ -33,12 +33,8 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
      */
     record Choice(int[][] touch, double beep) {}
 
-    /** A candidate with what it costs, and the most that it may be worth, in bits a second, whatever is believed. */
-    private record Weighed(int number, int[][] touch, double seconds, double parting, double most) {
-        boolean isSingle() {
-            return touch[0].length == 1 && touch[1].length == 1;
-        }
-    }
+    /** A gang with what it costs, and the most that it may be worth, in bits a second, whatever is believed. */
+    private record Weighed(int number, int[][] touch, double seconds, double parting, double most) {}
 
     /**
      * The touch worth most per second of those that {@link Candidates} names, if it is worth more than {@code atLeast}, in
@@ -53,58 +49,66 @@ record Gangs(Job job, TerminalIndex index, Fixture fixture, Goal goal, CostModel
         OpenPairs pairs = OpenPairs.of(evidence);
         double progress = goal.isWhole() ? PROGRESS + (PROGRESS_UNKNOWN - PROGRESS) * belief.other() : 0;
         Hands hands = Hands.of(evidence);
-        List<Weighed> candidates = weighed(evidence, Candidates.of(job, evidence, belief, leader, pairs),
-                pairs,
-                hands, progress);
-        double most = atLeast;
-        Weighed first = null;
-        double beep = 0;
-        for (Weighed candidate : candidates) {
+        List<int[][]> all = Candidates.of(job, evidence, belief, leader, pairs);
+        int unproved = evidence.countUnknown();
+        Best best = new Best(atLeast);
+        List<Weighed> gangs = new ArrayList<>();
+        double onePair = Candidates.progress(1, unproved);
+        for (int k = 0; k < all.size(); k++) {
+            int[][] touch = all.get(k);
+            double seconds = price(hands.last(), touch);
+            if (touch[0].length > 1 || touch[1].length > 1) {
+                double parting = Candidates.progress(pairs.fresh(touch), unproved);
+                gangs.add(new Weighed(k, touch, seconds, parting,
+                        mostBits(progress * parting, 0) / seconds + ROUNDING));
+                continue;
+            }
+            double p = belief.joined(touch[0][0], touch[1][0]);
+            double gain = Foresight.entropy(p) + progress * (p + (1 - p) * onePair);
+            best.offer(k, touch, score(evidence, hands, touch, gain, seconds), p, repeats);
+        }
+        gangs.sort(Comparator.comparingDouble(gang -> -gang.most()));
+        for (Weighed gang : gangs) {
             Superseded.check();
-            if (candidate.most() < most) {
+            if (gang.most() < best.most) {
                 break;
             }
-            int[][] touch = candidate.touch();
-            double p = candidate.isSingle()
-                    ? belief.joined(touch[0][0], touch[1][0])
-                    : belief.joined(touch[0], touch[1]);
-            double gain = Foresight.entropy(p)
-                    + progress * ((candidate.isSingle() ? p : 0) + (1 - p) * candidate.parting());
-            double score = gain / candidate.seconds()
-                    + (gain > 1e-3 ? NEAR * hands.nearness(evidence, singles.depth(), touch) : 0);
-            boolean better = score > most
-                    || first != null && score == most && candidate.number() < first.number();
-            if (better && isAllowed(candidate, repeats)) {
+            double p = belief.joined(gang.touch()[0], gang.touch()[1]);
+            double gain = Foresight.entropy(p) + progress * (1 - p) * gang.parting();
+            best.offer(gang.number(), gang.touch(),
+                    score(evidence, hands, gang.touch(), gain, gang.seconds()), p,
+                    repeats);
+        }
+        return Optional.ofNullable(best.choice);
+    }
+
+    private double score(Evidence evidence, Hands hands, int[][] touch, double gain, double seconds) {
+        return gain / seconds + (gain > 1e-3 ? NEAR * hands.nearness(evidence, singles.depth(), touch) : 0);
+    }
+
+    /** The best so far; of those that are worth the same the first. */
+    private final class Best {
+        private double most;
+        private int number;
+        private Choice choice;
+
+        Best(double atLeast) {
+            this.most = atLeast;
+        }
+
+        void offer(int k, int[][] touch, double score, double p, Repeats repeats) {
+            boolean better = score > most || choice != null && score == most && k < number;
+            if (better && isAllowed(touch, repeats)) {
                 most = score;
-                first = candidate;
-                beep = p;
+                number = k;
+                choice = new Choice(touch, p);
             }
         }
-        return first == null ? Optional.empty() : Optional.of(new Choice(first.touch(), beep));
     }
 
-    private boolean isAllowed(Weighed candidate, Repeats repeats) {
-        return !repeats.isEnough(candidate.touch()[0], candidate.touch()[1])
-                && (goal != Goal.IDENTIFY || !candidate.isSingle() && isAcross(candidate.touch()));
-    }
-
-    /** The candidates, that which may be worth most first. */
-    private List<Weighed> weighed(Evidence evidence, List<int[][]> candidates, OpenPairs pairs, Hands hands,
-            double progress) {
-        int unproved = evidence.countUnknown();
-        double onePair = Candidates.progress(1, unproved);
-        double ofOnePair = mostBits(progress * onePair, progress);
-        List<Weighed> weighed = new ArrayList<>(candidates.size());
-        for (int k = 0; k < candidates.size(); k++) {
-            int[][] touch = candidates.get(k);
-            boolean single = touch[0].length == 1 && touch[1].length == 1;
-            double seconds = price(hands.last(), touch);
-            double parting = single ? onePair : Candidates.progress(pairs.fresh(touch), unproved);
-            double bits = single ? ofOnePair : mostBits(progress * parting, 0);
-            weighed.add(new Weighed(k, touch, seconds, parting, bits / seconds + ROUNDING));
-        }
-        weighed.sort(Comparator.comparingDouble(w -> -w.most()));
-        return weighed;
+    private boolean isAllowed(int[][] touch, Repeats repeats) {
+        boolean single = touch[0].length == 1 && touch[1].length == 1;
+        return !repeats.isEnough(touch[0], touch[1]) && (goal != Goal.IDENTIFY || !single && isAcross(touch));
     }
 
     /** The most that the entropy of a probability and a straight line over it come to, from what the line is at 0 and at 1. */

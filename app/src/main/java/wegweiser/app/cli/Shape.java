@@ -3,15 +3,13 @@ package wegweiser.app.cli;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import wegweiser.core.evidence.Contradiction;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.MeasuredPart;
+import wegweiser.core.evidence.Unsettled;
 import wegweiser.core.model.Link;
-import wegweiser.core.model.Mode;
-import wegweiser.core.model.Outcome;
 import wegweiser.core.model.Part;
-import wegweiser.core.model.PartKind;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
@@ -60,26 +58,14 @@ final class Shape {
             @JsonInclude(JsonInclude.Include.NON_NULL) Boolean unsettled, List<Integer> because) {
         /** The parts that are named, and then the diodes that may be there. */
         static List<Measured> of(Evidence evidence) {
-            List<Measured> found = new ArrayList<>(evidence.parts().stream().map(Measured::of).toList());
-            for (int k = 0; k < evidence.readings().size(); k++) {
-                Reading reading = evidence.readings().get(k);
-                if (reading.mode() == Mode.DIODE && reading.touch().isSingle()
-                        && reading.outcome() instanceof Outcome.Voltage(double volts)) {
-                    Terminal red = reading.red().getFirst();
-                    Terminal black = reading.black().getFirst();
-                    if (evidence.isUnsettled(evidence.index().of(red), evidence.index().of(black))) {
-                        found.add(new Measured(List.of(red, black), PartKind.DIODE.id(), null, volts, true,
-                                List.of(k + 1)));
-                    }
-                }
-            }
-            return found;
+            return Stream.concat(evidence.parts().stream().map(part -> of(part, null)),
+                    Unsettled.in(evidence).stream().map(part -> of(part, true))).toList();
         }
 
-        private static Measured of(MeasuredPart part) {
+        private static Measured of(MeasuredPart part, Boolean unsettled) {
             return new Measured(List.of(part.a(), part.b()), part.kind().id(),
                     Double.isNaN(part.ohms()) ? null : (Double) (Math.round(10 * part.ohms()) / 10.0),
-                    Double.isNaN(part.volts()) ? null : (Double) part.volts(), null, part.because());
+                    Double.isNaN(part.volts()) ? null : (Double) part.volts(), unsettled, part.because());
         }
     }
 

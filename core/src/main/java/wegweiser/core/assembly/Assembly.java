@@ -72,7 +72,7 @@ public final class Assembly {
 
     /** Whether any end is on the cable already. */
     public boolean isBegun() {
-        return places.values().stream().anyMatch(Place::stays);
+        return !derived.job().kept().isEmpty();
     }
 
     /** Whether the wires of several ends are one bundle that parts on its way: no ribbon, which goes on through all. */
@@ -130,7 +130,7 @@ public final class Assembly {
 
     private List<String> findPeeled() {
         Job job = derived.job();
-        if (!isRibbon() || !job.kept().isEmpty()) {
+        if (!isRibbon() || isBegun()) {
             return List.of();
         }
         List<String> wires = cable.orElseThrow().conductors();

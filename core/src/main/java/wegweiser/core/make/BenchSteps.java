@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Joint;
+import wegweiser.core.assembly.Place;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
@@ -66,7 +67,7 @@ public final class BenchSteps {
             return List.of();
         }
         Worklist list = new Worklist();
-        List<End> made = job.ends().stream().filter(end -> !job.keeps(end.name())).toList();
+        List<End> made = Assembly.of(derived).made().stream().map(Place::end).toList();
         prepare(derived, made, list);
         Set<String> finished = new HashSet<>(job.kept());
         for (End end : made) {

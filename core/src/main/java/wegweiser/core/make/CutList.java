@@ -3,6 +3,7 @@ package wegweiser.core.make;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wegweiser.core.assembly.Assembly;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
@@ -34,10 +35,10 @@ public record CutList(List<Item> items) {
 
     /** The cut list of a job; empty when the job has no length yet, or its cable is there already, with an end on it. */
     public static Optional<CutList> of(Job job) {
-        if (job.cable().lengthMm().isEmpty() || !job.kept().isEmpty()) {
+        Derived derived = Derived.of(job);
+        if (job.cable().lengthMm().isEmpty() || Assembly.of(derived).isBegun()) {
             return Optional.empty();
         }
-        Derived derived = Derived.of(job);
         CableStock cable = derived.cable().orElse(null);
         double run = job.cable().lengthMm().getAsDouble();
         List<Item> items = new ArrayList<>();

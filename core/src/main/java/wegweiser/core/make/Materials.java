@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Place;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
-import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
@@ -42,15 +43,13 @@ public final class Materials {
         Job job = derived.job();
         List<Item> items = new ArrayList<>();
         List<Step> steps = BenchSteps.of(derived, true);
-        for (End end : job.ends()) {
-            if (!job.keeps(end.name())) {
-                derived.connector(end.name()).ifPresent(type -> {
-                    items.add(new Item(connector(type),
-                            Words.say("part.connector", type.title(), end.name()), 1));
-                    steps.stream().filter(s -> s.end().equals(end.name()))
-                            .forEach(s -> ofAStep(derived, type, s, items));
-                });
-            }
+        for (Place place : Assembly.of(derived).made()) {
+            place.type().ifPresent(type -> {
+                items.add(new Item(connector(type), Words.say("part.connector", type.title(), place.name()),
+                        1));
+                steps.stream().filter(s -> s.end().equals(place.name()))
+                        .forEach(s -> ofAStep(derived, type, s, items));
+            });
         }
         steps.stream().filter(s -> s.end().isEmpty()).forEach(s -> ofTheBundle(job, s, items));
         for (Link link : job.links()) {

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import wegweiser.core.advice.Fixture;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Place;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ColourCode;
@@ -96,13 +98,11 @@ record SheetContent(String title, String label, String cable, String verdict, Li
 
     private static Optional<Block> strips(Derived derived) {
         List<Block.Strip> strips = new ArrayList<>();
-        for (End end : derived.job().ends()) {
-            if (!derived.job().keeps(end.name())) {
-                StripLengths.of(derived, end).ifPresent(l -> strips.add(new Block.Strip(
-                        Words.say("sheet.strip", end.name(), Words.number(l.sheathMm()),
-                                Words.number(l.bareMm())),
-                        l.sheathMm(), l.bareMm(), l.wires().size())));
-            }
+        for (Place place : Assembly.of(derived).made()) {
+            StripLengths.of(derived, place.end()).ifPresent(l -> strips.add(new Block.Strip(
+                    Words.say("sheet.strip", place.name(), Words.number(l.sheathMm()),
+                            Words.number(l.bareMm())),
+                    l.sheathMm(), l.bareMm(), l.wires().size())));
         }
         return strips.isEmpty() || derived.job().links().isEmpty()
                 ? Optional.empty()

@@ -191,8 +191,11 @@ public final class MadeUpLanguage {
     }
 
     private void look(String where) {
-        window.root().applyCss();
-        window.root().layout();
+        // twice, as a second pulse would: what looks otherwise when it is narrow knows its width only once it is laid out
+        for (int pulse = 0; pulse < 2; pulse++) {
+            window.root().applyCss();
+            window.root().layout();
+        }
         look(where, window.root());
     }
 

@@ -11,8 +11,11 @@ import wegweiser.core.model.Extra;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Loom;
+import wegweiser.core.model.LoomRun;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.OwnWire;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinRow;
@@ -20,6 +23,7 @@ import wegweiser.core.model.PortReading;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Role;
 import wegweiser.core.model.Schools;
+import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.quantity.Quantity;
@@ -38,6 +42,7 @@ public final class TextJob {
     private final List<String> kept = new ArrayList<>();
     private final List<Reading> readings = new ArrayList<>();
     private CableUse cable = CableUse.NONE;
+    private Loom loom = Loom.NONE;
     private Schools schools = Schools.NONE;
 
     /** The job that these lines describe. */
@@ -46,7 +51,8 @@ public final class TextJob {
         for (String line : lines) {
             text.line(line.strip());
         }
-        return Job.of("sample", text.ends, text.links, text.readings).withCable(text.cable)
+        return Job.of("sample", text.ends, text.links, text.readings)
+                .withCable(text.cable.withLoom(text.loom))
                 .withSchools(text.schools).withKept(text.kept);
     }
 
@@ -58,7 +64,34 @@ public final class TextJob {
                 cable = made.length > 1
                         ? CableUse.of(made[0], 1000 * Double.parseDouble(made[1]))
                         : new CableUse(Optional.of(made[0]), OptionalDouble.empty(), Optional.empty(),
-                                List.of(), List.of(), Optional.empty(), Extra.NONE);
+                                List.of(), List.of(), Optional.empty(), Loom.NONE, Extra.NONE);
+            }
+            case "loom" -> {
+                List<LoomRun> runs = new ArrayList<>();
+                for (String run : word[1].split("\\s+")) {
+                    String[] said = run.split("[-:]");
+                    runs.add(LoomRun.of(said[0], said[1], 1000 * Double.parseDouble(said[2])));
+                }
+                loom = loom.withRuns(runs);
+            }
+            case "splice" -> {
+                String[] said = word[1].split("\\s+");
+                List<Splice.Tail> tails = new ArrayList<>();
+                for (int k = 2; k < said.length; k++) {
+                    String[] tail = said[k].split("=");
+                    tails.add(Splice.Tail.of(Terminal.parse(tail[0]), tail[1]));
+                }
+                List<Splice> all = new ArrayList<>(loom.splices());
+                all.add(Splice.of(said[0], said[1], tails));
+                loom = loom.withSplices(all);
+            }
+            case "wires" -> {
+                List<OwnWire> wires = new ArrayList<>();
+                for (String wire : word[1].split("\\s+")) {
+                    String[] said = wire.split(":");
+                    wires.add(OwnWire.of(said[0], Integer.parseInt(said[1])));
+                }
+                loom = loom.withWires(wires);
             }
             case "links" -> {
                 for (String link : word[1].split("\\s+")) {

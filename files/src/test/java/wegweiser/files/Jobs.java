@@ -12,6 +12,7 @@ import java.util.SequencedMap;
 import java.util.SplittableRandom;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.NamedPinout;
+import wegweiser.core.model.BundleCode;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.CutOff;
@@ -21,8 +22,11 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.LadderValues;
 import wegweiser.core.model.Leg;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Loom;
+import wegweiser.core.model.LoomRun;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
+import wegweiser.core.model.OwnWire;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.PinSource;
@@ -32,6 +36,7 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Role;
 import wegweiser.core.model.Simulated;
 import wegweiser.core.model.Skipped;
+import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.model.Waiting;
@@ -87,7 +92,8 @@ public final class Jobs {
                 .withCable(new CableUse(Optional.of("utp-4x2-24"),
                         OptionalDouble.of(100 * random.nextInt(1, 90)), own(random), way(random),
                         random.nextBoolean() ? List.of() : List.of(new CutOff("A", 30, unknown(random))),
-                        random.nextBoolean() ? Optional.empty() : Optional.of("W-0007"), Extra.NONE))
+                        random.nextBoolean() ? Optional.empty() : Optional.of("W-0007"),
+                        loom(random), Extra.NONE))
                 .withWaivers(List.of(new Waiver("out-to-out",
                         List.of(Terminal.parse("A.3"), Terminal.parse("B.3")), "tried and found harmless")))
                 .withDone(List.of("A:cut", "A:strip"))
@@ -113,6 +119,19 @@ public final class Jobs {
         return random.nextBoolean()
                 ? job.withReadingsSetAside("an older lead").withExtra(unknown(random))
                 : job;
+    }
+
+    private static Loom loom(SplittableRandom random) {
+        if (random.nextBoolean()) {
+            return Loom.NONE;
+        }
+        return new Loom(List.of(LoomRun.of("A", "fork", 900.5),
+                new LoomRun("fork", "B", OptionalDouble.empty(), List.of("VT"), unknown(random))),
+                List.of(new Splice("S1", "fork", List.of(
+                        new Splice.Tail(Terminal.parse("A.1"), "RD", unknown(random)),
+                        Splice.Tail.of(Terminal.parse("B.1"), "RD.2")), unknown(random))),
+                List.of(new OwnWire("RD", 18, unknown(random)), OwnWire.of("RD.2", 24)),
+                List.of(new BundleCode("B", List.of("RD", "BK"), unknown(random))), unknown(random));
     }
 
     private static List<Leg> way(SplittableRandom random) {

@@ -67,6 +67,47 @@ class MakePanelsTest extends MakeTest {
     }
 
     @Test
+    void branchesAreTypedAndThePictureFollows() {
+        put(Job.of("panels", List.of(End.of("A", "supply", "terminal-2", List.of()),
+                End.of("B", "left panel", "terminal-2", List.of()),
+                End.of("C", "right panel", "terminal-2", List.of())),
+                List.of(Link.of("A.1", "B.1"), Link.of("A.1", "C.1"), Link.of("A.2", "B.2"),
+                        Link.of("A.2", "C.2")),
+                List.of()));
+        call(() -> {
+            lookup("#cable-loom").<Button>query().fire();
+            return null;
+        });
+        await("a first run to each end", () -> lookup("#loom-text").<TextArea>tryQuery()
+                .filter(t -> t.getText().equals("A - fork\nfork - B\nfork - C\n")).isPresent());
+        await("its picture", () -> lookup("#loom-picture").tryQuery().filter(n -> n.isVisible()).isPresent());
+        call(() -> {
+            lookup("#loom-text").<TextArea>query()
+                    .setText("A - fork 0.9 m\nfork - B 35 cm\nfork - C 0.6\nB - C 0.1\nRD BK 18 AWG");
+            return null;
+        });
+        await("understood", () -> shows("4 lines understood, 1 not"));
+        await("the picture says it",
+                () -> lookup("#loom-picture").tryQuery().filter(n -> n.getAccessibleText()
+                        .startsWith("A to fork, 0.90 m, 4 wires; fork to B, 0.35 m")).isPresent());
+        call(() -> {
+            lookup("#loom-splice").<Button>query().fire();
+            return null;
+        });
+        await("spliced", () -> lookup("#loom-text").<TextArea>query().getText().contains("S2 at fork: A.2"));
+        await("all of it", () -> shows("lines understood. The longest"));
+        call(() -> {
+            lookup("#loom-take").<Button>query().fire();
+            return null;
+        });
+        await("taken", () -> job().cable().loom().runs().size() == 3
+                && job().cable().loom().splices().size() == 2
+                && job().cable().lengthMm().getAsDouble() == 1500);
+        await("its steps", () -> shows("At fork, 0.90 m from A"));
+        assertThat(lookup("#cable-length").query().isDisabled()).as("the runs say how long it is").isTrue();
+    }
+
+    @Test
     void labelsAreWrittenForBothEnds() {
         put(job(SAMPLES.getFirst()));
         act("Write labels");

@@ -27,6 +27,10 @@ public final class FacePicture extends Region {
     private static final StyleablePropertyFactory<FacePicture> FACTORY = new StyleablePropertyFactory<>(
             Region.getClassCssMetaData());
     private static final double LEAST_LETTERS = 5;
+    private static final double LEAST = 120;
+    private static final double USUAL = 560;
+    /** Pixels a mm at most; what is drawn without a scale need not fill the window. */
+    private static final double LARGEST = 9;
 
     private final StyleableProperty<Color> ink = FACTORY.createStyleableColorProperty(this, "ink",
             "-face-ink",
@@ -35,8 +39,11 @@ public final class FacePicture extends Region {
             "-face-sheet", f -> f.sheet, Color.WHITE);
     private final StyleableProperty<Color> body = FACTORY.createStyleableColorProperty(this, "body",
             "-face-body", f -> f.body, Color.BEIGE);
+    private final StyleableProperty<Color> lit = FACTORY.createStyleableColorProperty(this, "lit",
+            "-face-lit", f -> f.lit, Color.GOLD);
     private final Canvas canvas = new Canvas();
     private Optional<ConnectorType> type = Optional.empty();
+    private Optional<Drawing> drawing = Optional.empty();
 
     /** @param width and {@code height} in px; it keeps this size */
     public FacePicture(double width, double height) {
@@ -48,7 +55,24 @@ public final class FacePicture extends Region {
         canvas.setWidth(width);
         canvas.setHeight(height);
         getChildren().add(canvas);
-        List.of(ink, sheet, body).forEach(p -> ((ObservableValue<?>) p).addListener(_ -> paint()));
+        List.of(ink, sheet, body, lit).forEach(p -> ((ObservableValue<?>) p).addListener(_ -> paint()));
+    }
+
+    /** One that takes the room that there is. */
+    public static FacePicture filling() {
+        FacePicture picture = new FacePicture(LEAST, LEAST);
+        picture.setPrefSize(USUAL, USUAL / 2);
+        picture.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
+        return picture;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
+            canvas.setWidth(getWidth());
+            canvas.setHeight(getHeight());
+            paint();
+        }
     }
 
     @Override
@@ -64,21 +88,29 @@ public final class FacePicture extends Region {
         }
     }
 
+    /** Shows any drawing. */
+    public void draw(Drawing newDrawing) {
+        drawing = Optional.of(newDrawing);
+        paint();
+    }
+
     private void paint() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        type.map(t -> FaceDrawing.of(t, Side.MATING, FaceDrawing.Marks.NONE)).ifPresent(d -> paint(g, d));
+        drawing.or(() -> type.map(t -> FaceDrawing.of(t, Side.MATING, FaceDrawing.Marks.NONE)))
+                .ifPresent(d -> paint(g, d));
     }
 
-    private void paint(GraphicsContext g, Drawing drawing) {
-        double k = Math.min((canvas.getWidth() - 4) / drawing.widthMm(),
-                (canvas.getHeight() - 4) / drawing.heightMm());
-        double dx = canvas.getWidth() / 2 - (drawing.leftMm() + drawing.widthMm() / 2) * k;
-        double dy = canvas.getHeight() / 2 - (drawing.topMm() + drawing.heightMm() / 2) * k;
+    private void paint(GraphicsContext g, Drawing shown) {
+        double k = Math.min(drawing.isPresent() ? LARGEST : Double.MAX_VALUE,
+                Math.min((canvas.getWidth() - 4) / shown.widthMm(),
+                        (canvas.getHeight() - 4) / shown.heightMm()));
+        double dx = canvas.getWidth() / 2 - (shown.leftMm() + shown.widthMm() / 2) * k;
+        double dy = canvas.getHeight() / 2 - (shown.topMm() + shown.heightMm() / 2) * k;
         g.setStroke(ink.getValue());
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
-        for (Drawing.Shape shape : drawing.shapes()) {
+        for (Drawing.Shape shape : shown.shapes()) {
             g.setLineWidth(shape.role() == Drawing.Role.BODY ? 1.5 : 1.2);
             g.setFill(fill(shape.role()));
             draw(g, shape, k, dx, dy);
@@ -89,8 +121,8 @@ public final class FacePicture extends Region {
         return switch (role) {
             case BODY -> body.getValue();
             case INSULATION, LEADER, NUMBER, NUMBER_LIT, NAME -> ink.getValue();
-            case KEY, CABLE, CONTACT, CONTACT_USED, CONTACT_LIT, CONTACT_DIM, WIRE, STRIPE ->
-                sheet.getValue();
+            case CONTACT_LIT -> lit.getValue();
+            case KEY, CABLE, CONTACT, CONTACT_USED, CONTACT_DIM, WIRE, STRIPE -> sheet.getValue();
         };
     }
 
@@ -126,6 +158,8 @@ public final class FacePicture extends Region {
             case Drawing.Swatch s -> {
                 g.setFill(Color.web(s.hex()));
                 g.fillRect(dx + s.x() * k, dy + s.y() * k, s.width() * k, s.height() * k);
+                g.setLineWidth(0.5);
+                g.strokeRect(dx + s.x() * k, dy + s.y() * k, s.width() * k, s.height() * k);
             }
         }
     }

@@ -71,6 +71,8 @@ public final class Faces extends VBox {
     /** The conductor at each terminal that a link names. */
     public static Map<Terminal, String> wires(Job job) {
         Map<Terminal, String> wires = new HashMap<>();
+        job.cable().loom().splices().stream().flatMap(s -> s.wires().stream())
+                .forEach(tail -> wires.put(tail.to(), tail.wire()));
         for (Link link : job.links()) {
             link.conductor().ifPresent(c -> {
                 wires.putIfAbsent(link.from(), c);

@@ -28,7 +28,7 @@ import wegweiser.core.route.PortRelation;
 /** The ports of a cable, two at a time side by side, and in words what they are to each other. */
 public final class EndsStage implements StageView {
     /** How many ends a cable may have. */
-    static final int MOST_ENDS = 8;
+    static final int MOST_ENDS = 26;
 
     private final Session session;
     private final Overlay overlay;

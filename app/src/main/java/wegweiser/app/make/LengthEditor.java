@@ -81,13 +81,25 @@ final class LengthEditor extends VBox {
             overlay.up(panel);
             panel.begin();
         });
+        Button branches = new Button(t("make.branches"));
+        branches.setId("cable-loom");
+        branches.setOnAction(_ -> {
+            LoomPanel panel = new LoomPanel(session, overlay::down);
+            overlay.up(panel);
+            panel.begin();
+        });
+        boolean loom = !job.cable().loom().runs().isEmpty();
+        // the runs say how long it is
+        length.setDisable(loom);
+        along.setDisable(loom);
         Label way = Panels.quiet(t("make.way"));
         way.setLabelFor(length);
         Label unit = new Label("m");
         unit.setMinWidth(USE_PREF_SIZE);
         HBox line = new HBox(8, length, unit);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        getChildren().addAll(stock, another, Panels.whole(way), line, error, along);
+        getChildren().addAll(stock, another, Panels.whole(way), line, error,
+                along, branches);
     }
 
     /** A stretch as it was understood. */

@@ -38,9 +38,10 @@ final class StepList extends VBox {
         String group = null;
         List<Step> steps = progress.steps();
         int first = before(steps);
+        int lastAtEnd = lastAtEnd(steps);
         for (int k = 0; k < steps.size(); k++) {
             Step step = steps.get(k);
-            String heading = heading(progress.job(), step, k < first);
+            String heading = heading(progress.job(), step, k < first, k < lastAtEnd);
             if (!heading.equals(group)) {
                 group = heading;
                 Label head = new Label(heading);
@@ -63,7 +64,16 @@ final class StepList extends VBox {
         return k;
     }
 
-    private static String heading(Job job, Step step, boolean first) {
+    /** The place of the last step that is made at an end; 0 where none is. */
+    private static int lastAtEnd(List<Step> steps) {
+        int k = steps.size() - 1;
+        while (k > 0 && steps.get(k).end().isEmpty()) {
+            k--;
+        }
+        return Math.max(0, k);
+    }
+
+    private static String heading(Job job, Step step, boolean first, boolean amid) {
         if (first) {
             return t("make.group.first");
         }
@@ -72,7 +82,7 @@ final class StepList extends VBox {
         }
         boolean between = step.deed() instanceof Deed.Open || step.deed() instanceof Deed.Sever
                 || step.deed() instanceof Deed.InLine || step.deed() instanceof Deed.PutBack;
-        return t(between ? "make.group.between" : "make.group.last");
+        return t(between ? "make.group.between" : amid ? "make.group.loom" : "make.group.last");
     }
 
     private Node row(Step step, int k, BenchProgress progress, boolean here) {

@@ -4,30 +4,43 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.beans.binding.Bindings;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.FacePanel;
+import wegweiser.app.controls.FacePicture;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.StripTemplate;
 import wegweiser.app.stage.Choices;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.LoomDrawing;
 import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.make.Deed;
 import wegweiser.core.make.Step;
 import wegweiser.core.make.StripLengths;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Splice;
 
 /** One step: the connector from the side in the hand, or how far to strip in true size, and when it is right. */
 final class StepView extends VBox {
     /** From this height on a face is large enough beside a strip template. */
     private static final double BOTH = 440;
+    private static final double WIDEST_MM = 130;
 
     private final FacePanel face = new FacePanel();
+    /** Where the cable branches, for steps of the cable as a whole. */
+    private final FacePicture branches = FacePicture.filling();
+    private final BooleanProperty whole = new SimpleBooleanProperty();
     private final StripTemplate strip;
     private final VBox stripBox;
     private final Label where = new Label();
@@ -68,9 +81,13 @@ final class StepView extends VBox {
         VBox.setVgrow(this, Priority.ALWAYS);
         stripBox.managedProperty().bind(stripBox.visibleProperty());
         // in a small window there is room for one of them
-        face.visibleProperty().bind(stripBox.visibleProperty().not().or(heightProperty().greaterThan(BOTH)));
+        face.visibleProperty().bind(whole.not()
+                .and(stripBox.visibleProperty().not().or(heightProperty().greaterThan(BOTH))));
+        branches.visibleProperty().bind(whole);
+        branches.managedProperty().bind(branches.visibleProperty());
+        VBox.setVgrow(branches, Priority.ALWAYS);
         face.managedProperty().bind(face.visibleProperty());
-        getChildren().addAll(stripBox, face, words);
+        getChildren().addAll(stripBox, face, branches, words);
         managedProperty().bind(visibleProperty());
     }
 
@@ -85,11 +102,24 @@ final class StepView extends VBox {
         stripBox.setVisible(lengths.isPresent());
         lengths.ifPresent(l -> strip.show(l.sheathMm(), l.bareMm(), l.wires()));
         face.show(seen, Catalogue.of(job).of(seen), Faces.marks(seen, step.lit(), Faces.wires(job)));
+        Assembly assembly = Assembly.of(Derived.of(job));
+        whole.set(end.isEmpty() && !assembly.runs().isEmpty());
+        if (whole.get()) {
+            branches.draw(LoomDrawing.of(assembly, WIDEST_MM, places(assembly, step)));
+        }
         boolean one = step.lit().size() == 1 && !(step.deed() instanceof Deed.Look);
         where.setText(one ? step.lit().getFirst().end() + " · " + step.lit().getFirst().contact() : "");
         meaning.setText(one ? meaning(job, step) : "");
         check.setText(step.check().isEmpty() ? "" : t("make.right-when", step.check()));
         caution.setText(step.caution());
+    }
+
+    /** The branch points that a step is about: where wires are led out, or where a splice lies. */
+    private static Set<String> places(Assembly assembly, Step step) {
+        return step.deed() instanceof Deed.LeadOut out
+                ? Set.of(out.place())
+                : assembly.splices().stream().filter(s -> s.wires().stream().map(Splice.Tail::to).toList()
+                        .equals(step.lit())).map(Splice::at).collect(Collectors.toSet());
     }
 
     private static String meaning(Job job, Step step) {

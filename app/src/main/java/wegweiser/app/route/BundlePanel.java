@@ -20,9 +20,11 @@ import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Form;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.WireSwatch;
+import wegweiser.app.stage.Session;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.conductors.BundleCodes;
+import wegweiser.core.conductors.CodedBundle;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 
@@ -38,8 +40,9 @@ final class BundlePanel extends VBox {
     private final Label words = Panels.whole(new Label());
     private List<List<String>> shown = List.of();
 
-    BundlePanel(Job job, Runnable close) {
+    BundlePanel(Session session, Runnable close) {
         super(10);
+        Job job = session.job();
         setId("bundle");
         colours.setId("bundle-colours");
         wires.setId("bundle-wires");
@@ -57,12 +60,24 @@ final class BundlePanel extends VBox {
         scroll.setPrefSize(520, 260);
         Button copy = new Button(t("bundle.copy"));
         copy.setId("bundle-copy");
-        copy.getStyleClass().add("dark");
         copy.setOnAction(_ -> {
             ClipboardContent content = new ClipboardContent();
             content.putString(text());
             Clipboard.getSystemClipboard().setContent(content);
         });
+        Button take = new Button(t("bundle.take"));
+        take.setId("bundle-take");
+        take.getStyleClass().add("dark");
+        take.setDisable(job.ends().size() < 3 || job.links().isEmpty());
+        take.setOnAction(_ -> {
+            List<List<String>> chosen = shown;
+            close.run();
+            session.edit(j -> CodedBundle.of(j, chosen));
+        });
+        if (!take.isDisabled()) {
+            wires.getValueFactory().setValue(Math.clamp(CodedBundle.wiresEach(job), 1, 8));
+            devices.getValueFactory().setValue(job.ends().size() - 1);
+        }
         Button back = new Button(t("bundle.close"));
         back.setOnAction(_ -> close.run());
         HBox numbers = new HBox(20, Form.asked(t("bundle.wires"), wires),
@@ -71,7 +86,8 @@ final class BundlePanel extends VBox {
         Label twist = Panels.quiet(t(pairs ? "bundle.untwist" : "bundle.twist"));
         twist.setId("bundle-twist");
         getChildren().addAll(Panels.heading(t("bundle.title")), Panels.quiet(t("bundle.hint")), twist,
-                Form.asked(t("bundle.colours"), colours), numbers, words, scroll, new HBox(10, copy, back));
+                Form.asked(t("bundle.colours"), colours), numbers, words, scroll,
+                new HBox(10, take, copy, back));
         setPrefWidth(560);
         show();
     }

@@ -121,7 +121,7 @@ final class ByHand extends HBox {
     }
 
     private void bundle() {
-        BundlePanel panel = new BundlePanel(session.job(), overlay::down);
+        BundlePanel panel = new BundlePanel(session, overlay::down);
         overlay.up(panel);
         panel.begin();
     }

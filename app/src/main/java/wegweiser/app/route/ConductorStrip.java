@@ -4,7 +4,6 @@ import static wegweiser.app.texts.Texts.t;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
@@ -97,8 +96,7 @@ final class ConductorStrip extends VBox {
         current.setVisible(Pin.of(job).stream()
                 .anyMatch(p -> p.isSupply() && p.row().amps().isPresent()));
         current.show(job.schools().current().orElse(Schools.Current.CAUTIOUS));
-        section.show(stock, job.links().stream().map(Link::conductor).flatMap(Optional::stream)
-                .collect(Collectors.toSet()));
+        section.show(stock, job.wiresInUse());
         list.getChildren().clear();
         for (String conductor : stock.map(CableStock::conductors).orElse(List.of())) {
             list.getChildren().add(line(derived, conductor));

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -39,6 +40,8 @@ public final class LinesPanel<T> extends VBox {
     private final Button take = new Button();
     private final Background background = new Background();
     private TypedLines<T> read = new TypedLines<>(List.of());
+    private Consumer<List<T>> onRead = _ -> {};
+    private boolean mayBeEmpty;
 
     /**
      * What a list is about.
@@ -94,6 +97,28 @@ public final class LinesPanel<T> extends VBox {
         read();
     }
 
+    /** That nothing is left may be taken too. */
+    public LinesPanel<T> mayBeEmpty() {
+        mayBeEmpty = true;
+        return this;
+    }
+
+    /** Shows something between the heading and the text. */
+    public LinesPanel<T> above(Node node) {
+        getChildren().add(1, node);
+        return this;
+    }
+
+    /** Told what was understood, whenever that changes. */
+    public void onRead(Consumer<List<T>> told) {
+        onRead = told;
+    }
+
+    /** Puts another text in the place of what is there. */
+    public void write(String all) {
+        text.setText(all);
+    }
+
     /** Puts the cursor into the text. */
     public void begin() {
         text.requestFocus();
@@ -107,6 +132,7 @@ public final class LinesPanel<T> extends VBox {
 
     private void show(TypedLines<T> fresh) {
         read = fresh;
+        onRead.accept(fresh.values());
         List<TypedLines.Line<T>> lines = fresh.lines();
         preview.getChildren().clear();
         for (TypedLines.Line<T> line : lines.subList(0, Math.min(SHOWN, lines.size()))) {
@@ -120,7 +146,7 @@ public final class LinesPanel<T> extends VBox {
         }
         int good = fresh.values().size();
         take.setText(t(kind.id() + ".take", good));
-        take.setDisable(good == 0);
+        take.setDisable(good == 0 && !(mayBeEmpty && lines.isEmpty()));
         summary.setText(lines.isEmpty()
                 ? t(kind.id() + ".hint")
                 : good == lines.size()

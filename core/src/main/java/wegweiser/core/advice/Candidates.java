@@ -89,52 +89,63 @@ final class Candidates {
         int n = evidence.index().size();
         Partition proved = evidence.partition();
         List<int[][]> found = new ArrayList<>();
-        for (int a = 0; a < n; a++) {
-            List<Integer> open = new ArrayList<>();
+        int[] open = new int[n];
+        for (int a : proved.roots()) {
+            int count = 0;
             for (int b = 0; b < n; b++) {
-                if (a == b || !proved.isRoot(b) || evidence.isJoined(a, b)
-                        || evidence.isApart(a, b)) {
+                if (a == b || !proved.isRoot(b) || evidence.isApart(a, b)) {
                     continue;
                 }
-                open.add(b);
-                if (b > a && proved.isRoot(a)) {
+                open[count++] = b;
+                if (b > a) {
                     found.add(new int[][]{{a}, {b}});
                 }
             }
-            if (proved.isRoot(a) && open.size() > 1) {
-                halves(belief, a, open, found);
+            if (count > 1) {
+                halves(belief, a, Arrays.copyOf(open, count), found);
             }
         }
         return found;
     }
 
-    private static void halves(Belief belief, int a, List<Integer> open, List<int[][]> found) {
+    private static void halves(Belief belief, int a, int[] open, List<int[][]> found) {
         double[] chance = belief.joined(a);
-        double total = open.stream().mapToDouble(b -> chance[b]).sum();
+        double total = 0;
+        for (int b : open) {
+            total += chance[b];
+        }
         int[] byChance = byChance(open, chance);
         double sum = 0;
         for (int count = 1; count <= byChance.length; count++) {
             double before = sum;
             sum += chance[byChance[count - 1]];
             if (count > 1 && (before < total / 2 && sum >= total / 2 || before < 0.5 && sum >= 0.5)) {
-                found.add(new int[][]{{a}, Arrays.stream(byChance, 0, count).sorted().toArray()});
+                int[] half = Arrays.copyOf(byChance, count);
+                Arrays.sort(half);
+                found.add(new int[][]{{a}, half});
             }
             if (sum >= Math.max(0.5, total / 2)) {
                 break;
             }
         }
-        found.add(new int[][]{{a}, open.stream().mapToInt(Integer::intValue).toArray()});
+        found.add(new int[][]{{a}, open});
     }
 
     /**
      * Contacts, the likeliest first, of equally likely ones the lower number. A chance and a number are sorted as one whole
      * number, which takes the last digits of the chance.
      */
-    private static int[] byChance(List<Integer> open, double[] chance) {
+    private static int[] byChance(int[] open, double[] chance) {
         long numbers = Long.highestOneBit(chance.length) * 2 - 1;
-        long[] keys = open.stream()
-                .mapToLong(b -> ~Double.doubleToLongBits(chance[b]) & ~numbers | b).toArray();
+        long[] keys = new long[open.length];
+        for (int k = 0; k < open.length; k++) {
+            keys[k] = ~Double.doubleToLongBits(chance[open[k]]) & ~numbers | open[k];
+        }
         Arrays.sort(keys);
-        return Arrays.stream(keys).mapToInt(key -> (int) (key & numbers)).toArray();
+        int[] sorted = new int[keys.length];
+        for (int k = 0; k < keys.length; k++) {
+            sorted[k] = (int) (keys[k] & numbers);
+        }
+        return sorted;
     }
 }

@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.BiPredicate;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.MeasuredPart;
 import wegweiser.core.evidence.Proof;
@@ -228,8 +227,21 @@ final class Clearing {
         return left;
     }
 
-    private static boolean any(int[] red, int[] black, BiPredicate<Integer, Integer> what) {
-        return Arrays.stream(red).anyMatch(r -> Arrays.stream(black).anyMatch(b -> what.test(r, b)));
+    @FunctionalInterface
+    private interface Pair {
+        boolean test(int red, int black);
+    }
+
+    private static boolean any(int[] red, int[] black, Pair what) {
+        // asked of thousands of pairs a touch: plain loops
+        for (int r : red) {
+            for (int b : black) {
+                if (what.test(r, b)) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     private int[] terminals(int[] some) {

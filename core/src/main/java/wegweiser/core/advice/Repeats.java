@@ -2,7 +2,6 @@ package wegweiser.core.advice;
 
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Mode;
@@ -17,9 +16,46 @@ final class Repeats {
     private static final int ENOUGH = 3;
 
     private final TerminalIndex index;
-    private final Map<List<List<Integer>>, Integer> made = new HashMap<>();
+    private final Map<Gangs, Integer> made = new HashMap<>();
     private final Map<Long, Integer> singles = new HashMap<>();
-    private final Map<List<List<Integer>>, Integer> inDiodeMode = new HashMap<>();
+    private final Map<Gangs, Integer> inDiodeMode = new HashMap<>();
+
+    /** The terminals at both probes, each side in order. */
+    private record Gangs(int[] red, int[] black) {
+        Gangs {
+            red = sorted(red);
+            black = sorted(black);
+        }
+
+        /** The same whichever probe is on which side. */
+        static Gangs eitherWay(int[] red, int[] black) {
+            return least(red) <= least(black) ? new Gangs(red, black) : new Gangs(black, red);
+        }
+
+        private static int[] sorted(int[] some) {
+            int[] sorted = some.clone();
+            Arrays.sort(sorted);
+            return sorted;
+        }
+
+        private static int least(int[] some) {
+            int least = some[0];
+            for (int i : some) {
+                least = Math.min(least, i);
+            }
+            return least;
+        }
+
+        @Override
+        public boolean equals(Object o) {
+            return o instanceof Gangs(int[] r, int[] b) && Arrays.equals(red, r) && Arrays.equals(black, b);
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * Arrays.hashCode(red) + Arrays.hashCode(black);
+        }
+    }
 
     Repeats(Evidence evidence) {
         this.index = evidence.index();
@@ -27,23 +63,22 @@ final class Repeats {
             if (reading.isAssumed()) {
                 continue;
             }
+            int[] red = index.of(reading.red());
+            int[] black = index.of(reading.black());
             if (reading.mode() == Mode.DIODE) {
-                inDiodeMode.merge(List.of(sorted(evidence.index().of(reading.red())),
-                        sorted(evidence.index().of(reading.black()))), 1, Integer::sum);
+                inDiodeMode.merge(new Gangs(red, black), 1, Integer::sum);
                 continue;
             }
             if (reading.touch().isSingle()) {
-                singles.merge(key(evidence.index().of(reading.red())[0],
-                        evidence.index().of(reading.black())[0]), 1, Integer::sum);
+                singles.merge(key(red[0], black[0]), 1, Integer::sum);
             }
-            made.merge(key(evidence.index().of(reading.red()), evidence.index().of(reading.black())), 1,
-                    Integer::sum);
+            made.merge(Gangs.eitherWay(red, black), 1, Integer::sum);
         }
     }
 
     /** Whether a touch was made often enough. */
     boolean isEnough(int[] red, int[] black) {
-        return made.getOrDefault(key(red, black), 0) >= ENOUGH;
+        return made.getOrDefault(Gangs.eitherWay(red, black), 0) >= ENOUGH;
     }
 
     boolean isEnough(int a, int b) {
@@ -52,7 +87,7 @@ final class Repeats {
 
     /** Whether a touch was made often enough in diode mode, this way round. */
     boolean isEnoughInDiodeMode(int[] red, int[] black) {
-        return inDiodeMode.getOrDefault(List.of(sorted(red), sorted(black)), 0) >= ENOUGH;
+        return inDiodeMode.getOrDefault(new Gangs(red, black), 0) >= ENOUGH;
     }
 
     /** Whether the touch of a reading was made often enough in its mode. */
@@ -67,8 +102,8 @@ final class Repeats {
         int[] red = index.of(reading.red());
         int[] black = index.of(reading.black());
         return reading.mode() == Mode.DIODE
-                ? inDiodeMode.getOrDefault(List.of(sorted(red), sorted(black)), 0)
-                : made.getOrDefault(key(red, black), 0);
+                ? inDiodeMode.getOrDefault(new Gangs(red, black), 0)
+                : made.getOrDefault(Gangs.eitherWay(red, black), 0);
     }
 
     /** How often two terminals were touched by themselves. */
@@ -78,15 +113,5 @@ final class Repeats {
 
     private static long key(int a, int b) {
         return (long) Math.min(a, b) << 32 | Math.max(a, b);
-    }
-
-    private static List<List<Integer>> key(int[] red, int[] black) {
-        List<Integer> one = sorted(red);
-        List<Integer> other = sorted(black);
-        return one.getFirst() <= other.getFirst() ? List.of(one, other) : List.of(other, one);
-    }
-
-    private static List<Integer> sorted(int[] some) {
-        return some.length == 1 ? List.of(some[0]) : Arrays.stream(some).sorted().boxed().toList();
     }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Contact;
@@ -16,6 +17,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
 
 /**
@@ -27,6 +29,7 @@ public final class Assembly {
     private final Optional<CableStock> cable;
     private final List<Link> laid;
     private final List<String> peeled;
+    private final Layout layout;
     private final Map<String, Place> places = new LinkedHashMap<>();
 
     private Assembly(Derived derived) {
@@ -34,6 +37,7 @@ public final class Assembly {
         this.cable = derived.cable();
         this.laid = derived.job().links().stream().map(this::laid).toList();
         this.peeled = findPeeled();
+        this.layout = new Layout(derived.job(), cable, laid);
         for (End end : derived.job().ends()) {
             places.put(end.name(), place(end));
         }
@@ -77,7 +81,50 @@ public final class Assembly {
 
     /** Whether the wires of several ends are one bundle that parts on its way: no ribbon, which goes on through all. */
     public boolean isLoom() {
-        return derived.job().ends().size() > 2 && !isRibbon();
+        return (derived.job().ends().size() > 2 || !runs().isEmpty()) && !isRibbon();
+    }
+
+    /** The runs between its places; none where nobody said how it branches. */
+    public List<Run> runs() {
+        return layout.runs();
+    }
+
+    /** The places where it branches, in the order of the runs. */
+    public List<String> branchPoints() {
+        return derived.job().cable().loom().places().stream()
+                .filter(p -> derived.job().end(p).isEmpty())
+                .toList();
+    }
+
+    /** The device at an end; empty for a branch point. */
+    public String device(String place) {
+        return derived.job().end(place).map(End::device).orElse("");
+    }
+
+    /** What is spliced on the way. */
+    public List<Splice> splices() {
+        return derived.job().cable().loom().splices();
+    }
+
+    /** How far it is from one end to another, in mm: along the runs, or else the length of the cable. */
+    public OptionalDouble lengthMm(String from, String to) {
+        OptionalDouble along = derived.job().cable().loom().lengthMm(from, to);
+        return along.isPresent() ? along : derived.job().cable().lengthMm();
+    }
+
+    /** How far it is along the runs from one place to another; empty where that is not measured. */
+    public OptionalDouble alongMm(String from, String to) {
+        return derived.job().cable().loom().lengthMm(from, to);
+    }
+
+    /** The places where a wire ends, branch points with a splice among them, in the order of the runs. */
+    public List<String> endsOf(String wire) {
+        return layout.endsOf(wire);
+    }
+
+    /** How long a wire is from end to end, its branches included; empty where that is not known. */
+    public OptionalDouble lengthMm(String wire) {
+        return layout.lengthMm(wire);
     }
 
     /** Whether the cable is a bundle of single wires, which no sheath holds together. */
@@ -162,8 +209,10 @@ public final class Assembly {
         List<String> present = new ArrayList<>(cable.map(CableStock::conductors).orElse(List.of()));
         present.removeAll(peeled);
         if (isLoom()) {
-            List<String> used = joints.values().stream().flatMap(j -> j.wires().stream()).toList();
-            present.retainAll(used);
+            List<String> here = new ArrayList<>(
+                    joints.values().stream().flatMap(j -> j.wires().stream()).toList());
+            runs().stream().filter(r -> r.touches(end.name())).forEach(r -> here.addAll(r.spare()));
+            present.retainAll(here);
         }
         return new Place(end, derived.connector(end.name()), derived.job().keeps(end.name()), goesOn,
                 Collections.unmodifiableMap(joints), present, cable);
@@ -179,6 +228,11 @@ public final class Assembly {
                 .toList();
         boolean shell = link.conductor().isEmpty() && at.contact().equals(Contact.SHELL)
                 && cable.filter(CableStock::isScreened).isPresent();
+        Optional<Splice> splice = splices().stream().filter(s -> s.joins(link)).findFirst();
+        if (splice.isPresent()) {
+            return new Joint(at, splice.get().wireTo(at).stream().toList(), false,
+                    List.of(splice.get().name()));
+        }
         return new Joint(at, link.conductor().filter(_ -> !link.isOnScreen()).stream().toList(),
                 link.isOnScreen() || shell, towards);
     }

@@ -16,6 +16,7 @@ import wegweiser.core.data.Entry;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.OwnWire;
 import wegweiser.core.words.Titles;
 import wegweiser.core.words.Words;
 
@@ -28,6 +29,7 @@ import wegweiser.core.words.Words;
 public final class Cables {
     private static final double RIBBON_PITCH_MM = 1.27;
     private static final int WIDEST_RIBBON = 64;
+    private static final int SINGLE_AWG = 24;
     private static final List<String> RAINBOW = List.of("BN", "RD", "OG", "YE", "GN", "BU", "VT", "GY", "WH",
             "BK");
     private static final Pattern RIBBON = Pattern.compile("(ribbon|rainbow)-(\\d{1,2})");
@@ -70,7 +72,18 @@ public final class Cables {
 
     /** The cable of a job, from its own description or the catalogue. */
     public static Optional<CableStock> of(Job job) {
-        return job.cable().own().or(() -> job.cable().stock().flatMap(Cables::find));
+        Optional<CableStock> chosen = job.cable().own().or(() -> job.cable().stock().flatMap(Cables::find));
+        List<OwnWire> wires = job.cable().loom().wires();
+        return wires.isEmpty()
+                ? chosen
+                : Optional.of(chosen.orElseGet(Cables::singleWires).with(wires));
+    }
+
+    /** Single wires that nothing holds together. */
+    private static CableStock singleWires() {
+        return new CableStock("single-wires", Titles.of("cable.single-wires"), List.of(), SINGLE_AWG,
+                List.of(),
+                SINGLE_AWG, List.of(), "", 0, 0, true, false, false, OptionalDouble.empty(), "");
     }
 
     /** How many wires a plain ribbon has, which can be cut down anywhere; rainbow goes by its colours. Empty for any other. */

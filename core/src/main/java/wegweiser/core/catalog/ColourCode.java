@@ -73,6 +73,11 @@ public final class ColourCode {
                 .toList();
     }
 
+    /** The colour of a wire without the number that tells it from others of its colour. */
+    public static String plain(String code) {
+        return code.replaceAll("\\..*", "");
+    }
+
     /** Whether two wires are easily taken for each other, by lamplight or when they are dirty. */
     public static boolean areAlike(String one, String other) {
         String[] a = one.replaceAll("\\..*", "").split("/");

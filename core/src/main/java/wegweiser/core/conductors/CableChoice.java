@@ -5,13 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Link;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
 import wegweiser.core.rules.Severity;
@@ -79,8 +77,7 @@ public record CableChoice(CableStock cable, List<Finding> against, int spare, bo
                 .anew(job.withCable(job.cable().withStock(cable.id(), Optional.of(cable))));
         List<Finding> against = Rules.check(tried).stream().filter(f -> OF_CABLE.contains(f.rule()))
                 .filter(f -> f.severity() != Severity.NOTE).toList();
-        Set<String> used = tried.links().stream().map(Link::conductor).flatMap(Optional::stream)
-                .collect(Collectors.toSet());
+        Set<String> used = tried.wiresInUse();
         int spare = (int) cable.conductors().stream().filter(c -> !used.contains(c)).count();
         return new CableChoice(cable, against, spare, errors(against) == 0);
     }

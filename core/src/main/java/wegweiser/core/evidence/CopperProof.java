@@ -106,13 +106,13 @@ public final class CopperProof {
 
     /** Whether this disjunction needs no further look: satisfied, resolved or contradicted. */
     private boolean resolve(Item item) {
+        if (classes.isAnyJoined(item.red(), item.black())) {
+            return true;
+        }
         int keptRed = -1;
         int keptBlack = -1;
         for (int r : item.red()) {
             for (int b : item.black()) {
-                if (isJoined(r, b)) {
-                    return true;
-                }
                 if (isApart(r, b)) {
                     continue;
                 }

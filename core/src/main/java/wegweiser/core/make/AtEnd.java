@@ -17,6 +17,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Schools;
+import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
@@ -200,6 +201,13 @@ final class AtEnd {
                 .filter(t -> finished.contains(t.end())).distinct().toList();
         if (links.isEmpty()) {
             return Optional.empty();
+        }
+        List<String> others = assembly.splices().stream()
+                .filter(splice -> links.stream().anyMatch(splice::joins))
+                .flatMap(splice -> splice.wires().stream()).filter(tail -> !tail.to().end().equals(name()))
+                .map(Splice.Tail::wire).toList();
+        if (there.isEmpty() && !others.isEmpty()) {
+            return Optional.of(Words.say("step.far-ends", Words.list(others), others.size()));
         }
         return Optional.of(there.isEmpty()
                 ? Words.say("step.far-end", links.stream().flatMap(l -> l.conductor().stream()).findFirst()

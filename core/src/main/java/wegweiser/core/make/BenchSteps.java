@@ -2,6 +2,7 @@ package wegweiser.core.make;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -69,6 +70,7 @@ public final class BenchSteps {
         Worklist list = new Worklist();
         List<End> made = Assembly.of(derived).made().stream().map(Place::end).toList();
         prepare(derived, made, list);
+        LoomSteps.write(derived, list);
         Set<String> finished = new HashSet<>(job.kept());
         for (End end : made) {
             EndSteps.first(at(derived, end, rightHanded, list, finished));
@@ -122,11 +124,7 @@ public final class BenchSteps {
             list.add("lay-out", new Deed.Look("", List.of(), 120), "lay-out", "");
         }
         Assembly assembly = Assembly.of(derived);
-        CutList.of(job).ifPresent(cut -> list.add("cut", new Deed.Cut(""),
-                assembly.isOfSingleWires() ? "cut-wires" : "cut", "blade", Words.number(cut.totalMm() / 1000),
-                assembly.isOfSingleWires()
-                        ? byGauge(assembly, derived.cable().orElseThrow())
-                        : derived.cable().map(CableStock::title).orElse(Words.say("step.cable"))));
+        CutList.of(job).ifPresent(cut -> cut(derived, assembly, cut, list));
         List<String> off = assembly.peeled();
         if (!off.isEmpty()) {
             List<String> all = derived.cable().orElseThrow().conductors();
@@ -139,6 +137,30 @@ public final class BenchSteps {
         if (!job.kept().isEmpty()) {
             made.forEach(e -> list.add("back", new Deed.Cut(e.name()), "cut-back", "blade", e.name()));
         }
+    }
+
+    private static void cut(Derived derived, Assembly assembly, CutList cut, Worklist list) {
+        if (!cut.wires().isEmpty()) {
+            list.add("cut", new Deed.Cut(""), "cut-loom", "blade", cut.wires().size(),
+                    alike(cut.wires()), Words.fixed(cut.totalMm() / 1000, 2));
+            return;
+        }
+        list.add("cut", new Deed.Cut(""), assembly.isOfSingleWires() ? "cut-wires" : "cut", "blade",
+                Words.number(cut.totalMm() / 1000),
+                assembly.isOfSingleWires()
+                        ? byGauge(assembly, derived.cable().orElseThrow())
+                        : derived.cable().map(CableStock::title).orElse(Words.say("step.cable")));
+    }
+
+    /** Wires to be cut, those of one gauge and length together. */
+    private static String alike(List<CutList.Wire> wires) {
+        Map<List<Object>, List<String>> found = new LinkedHashMap<>();
+        wires.forEach(w -> found.computeIfAbsent(List.of(w.awg(), w.mm()), _ -> new ArrayList<>())
+                .add(w.wire()));
+        return found.entrySet().stream()
+                .map(e -> Words.say("step.cut-loom.wire", Words.list(e.getValue()), e.getKey().getFirst(),
+                        Words.fixed((double) e.getKey().getLast() / 1000, 2)))
+                .collect(Collectors.joining("; "));
     }
 
     /** The wires that are used, each gauge with its own. */

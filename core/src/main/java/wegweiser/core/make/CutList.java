@@ -2,7 +2,11 @@ package wegweiser.core.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
@@ -13,8 +17,12 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Leg;
 import wegweiser.core.words.Words;
 
-/** How long to cut the cable, item by item, in mm. */
-public record CutList(List<Item> items) {
+/**
+ * How long to cut the cable, item by item, in mm.
+ *
+ * @param wires of a loom of single wires each wire with its own length; empty where one cable is cut
+ */
+public record CutList(List<Item> items, List<Wire> wires) {
     /** Share of the run that is left slack at each end, so that a stiff cable does not pull at its plug. */
     private static final double SLACK = 0.05;
     /** The bow that a cable makes before its plug, in its own diameters. */
@@ -23,14 +31,25 @@ public record CutList(List<Item> items) {
     /** Kept for cutting off a bad end and terminating it again. */
     static final double RETERMINATION_MM = 75;
 
+    /** What a splice takes of each wire: its overlap, and room to cut it open once. */
+    private static final double SPLICE_MM = 30;
+
     /** Sheath off at an end that goes into no connector, in mm. */
     static final double LOOSE_MM = 40;
 
     /** One part of the length. */
     public record Item(String words, double mm) {}
 
+    /**
+     * A wire to be cut.
+     *
+     * @param way the places that it leads to
+     */
+    public record Wire(String wire, int awg, double mm, List<String> way) {}
+
     public CutList {
         items = List.copyOf(items);
+        wires = List.copyOf(wires);
     }
 
     /** The cut list of a job; empty when the job has no length yet, or its cable is there already, with an end on it. */
@@ -40,6 +59,15 @@ public record CutList(List<Item> items) {
             return Optional.empty();
         }
         CableStock cable = derived.cable().orElse(null);
+        List<Wire> wires = wires(derived);
+        if (!wires.isEmpty()) {
+            Map<Integer, List<Wire>> byGauge = wires.stream()
+                    .collect(Collectors.groupingBy(Wire::awg, TreeMap::new, Collectors.toList()));
+            return Optional.of(new CutList(byGauge.entrySet().stream().map(e -> new Item(
+                    Words.say("cut.gauge", e.getKey(),
+                            Words.list(e.getValue().stream().map(Wire::wire).toList())),
+                    e.getValue().stream().mapToDouble(Wire::mm).sum())).toList(), wires));
+        }
         double run = job.cable().lengthMm().getAsDouble();
         List<Item> items = new ArrayList<>();
         items.add(new Item(Words.say("cut.run"), run));
@@ -61,7 +89,38 @@ public record CutList(List<Item> items) {
                     .ifPresent(mm -> items.add(new Item(Words.say("cut.turned", end.name()), mm)));
         }
         items.add(new Item(Words.say("cut.reserve"), job.ends().size() * RETERMINATION_MM));
-        return Optional.of(new CutList(items));
+        return Optional.of(new CutList(items, List.of()));
+    }
+
+    /** The wires of a bundle whose runs are all measured, each as long as its own way and what its ends take. */
+    private static List<Wire> wires(Derived derived) {
+        Assembly assembly = Assembly.of(derived);
+        if (!assembly.isOfSingleWires() || assembly.runs().isEmpty()) {
+            return List.of();
+        }
+        CableStock cable = derived.cable().orElseThrow();
+        List<Wire> wires = new ArrayList<>();
+        for (String wire : cable.conductors()) {
+            OptionalDouble laid = assembly.lengthMm(wire);
+            List<String> ends = assembly.endsOf(wire);
+            if (laid.isEmpty() || ends.isEmpty()) {
+                continue;
+            }
+            double mm = laid.getAsDouble() * (1 + 2 * SLACK);
+            for (String end : ends) {
+                boolean splice = derived.job().end(end).isEmpty();
+                mm += splice
+                        ? SPLICE_MM
+                        : RETERMINATION_MM + derived.connector(end).map(CutList::sheathMm).orElse(20.0);
+            }
+            wires.add(new Wire(wire, cable.awgOf(wire), round(mm), ends));
+        }
+        return wires;
+    }
+
+    /** How much of it is needed in one piece: a bundle is as long as its longest wire. */
+    public double pieceMm() {
+        return wires.isEmpty() ? totalMm() : wires.stream().mapToDouble(Wire::mm).max().orElseThrow();
     }
 
     /** Slack at one end: a share of the run, and room for a bow that a stiff cable makes before its plug. */

@@ -78,6 +78,36 @@ public sealed interface Deed {
         }
     }
 
+    /** Wires of a loom are led out into its branches at a point. */
+    record LeadOut(String place, int handSeconds) implements Deed {
+        @Override
+        public String end() {
+            return "";
+        }
+    }
+
+    /**
+     * Wires are joined to each other within the cable.
+     *
+     * @param contacts where they lead to
+     */
+    record Splice(String name, List<Terminal> contacts, List<String> wires) implements Deed {
+        public Splice {
+            contacts = List.copyOf(contacts);
+            wires = List.copyOf(wires);
+        }
+
+        @Override
+        public String end() {
+            return "";
+        }
+
+        @Override
+        public int handSeconds() {
+            return 60 + 15 * wires.size();
+        }
+    }
+
     /** A screen is led to a contact, or ends here. */
     record Screen(String end, Optional<Terminal> to) implements Deed {
         @Override

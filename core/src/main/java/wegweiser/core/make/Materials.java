@@ -51,7 +51,7 @@ public final class Materials {
                         .forEach(s -> ofAStep(derived, type, s, items));
             });
         }
-        steps.stream().filter(s -> s.end().isEmpty()).forEach(s -> ofTheBundle(job, s, items));
+        steps.stream().filter(s -> s.end().isEmpty()).forEach(s -> ofTheBundle(derived, s, items));
         for (Link link : job.links()) {
             link.part().filter(p -> p.kind() == PartKind.RESISTOR || p.kind() == PartKind.DIODE
                     || p.kind() == PartKind.CAPACITOR || p.kind() == PartKind.FUSE)
@@ -118,8 +118,13 @@ public final class Materials {
     }
 
     /** The sleeve and the ties of a cable with more than two ends. */
-    private static void ofTheBundle(Job job, Step step, List<Item> items) {
-        double mm = job.cable().lengthMm().orElse(0);
+    private static void ofTheBundle(Derived derived, Step step, List<Item> items) {
+        double along = Assembly.of(derived).runs().stream().mapToDouble(r -> r.mm().orElse(0)).sum();
+        double mm = along > 0 ? along : derived.job().cable().lengthMm().orElse(0);
+        if (step.deed() instanceof Deed.Sleeve sleeve) {
+            sleeve.things().forEach(t -> items.add(new Item(Article.Kind.SLEEVE, Words.plain(t.size(), 1),
+                    Words.say("part.sleeve", Words.plain(t.size(), 1), LoomSteps.SLEEVE_MM), 1)));
+        }
         if (step.key().equals(":bundle")) {
             items.add(new Item(Article.Kind.PART, "mesh", Words.say("part.mesh"), 1));
         } else if (step.key().equals(":ties") && mm > 0) {

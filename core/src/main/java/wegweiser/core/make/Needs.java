@@ -83,12 +83,13 @@ final class Needs {
         return switch (before) {
             case Deed.Look _ -> false;
             case Deed.PutBack _, Deed.Screen _ -> isAfterJoints(deed) || touches(deed, before.contacts());
-            case Deed.Cut _, Deed.Peel _, Deed.Slide _, Deed.Open _, Deed.Sleeve _, Deed.Ready _,
+            case Deed.Cut _, Deed.Peel _, Deed.Slide _, Deed.Open _, Deed.LeadOut _, Deed.Sleeve _,
+                    Deed.Ready _,
                     Deed.Place _ ->
                 rank(deed) > rank(before) || deed instanceof Deed.Ready && before instanceof Deed.Ready;
             case Deed.InLine _ ->
                 deed instanceof Deed.Join && touches(deed, before.contacts()) || isAfterJoints(deed);
-            case Deed.Join _, Deed.Bridge _ -> isAfterJoints(deed);
+            case Deed.Join _, Deed.Bridge _, Deed.Splice _ -> isAfterJoints(deed);
             case Deed.Sever _, Deed.Test _, Deed.Cover _, Deed.Close _, Deed.Wait _ -> true;
         };
     }
@@ -106,10 +107,10 @@ final class Needs {
         return switch (deed) {
             case Deed.Look _, Deed.Cut _ -> 0;
             case Deed.Peel _, Deed.Slide _ -> 1;
-            case Deed.Open _ -> 2;
+            case Deed.Open _, Deed.LeadOut _ -> 2;
             case Deed.Screen _, Deed.PutBack _, Deed.Sleeve _ -> 3;
             case Deed.Ready _, Deed.Place _ -> 4;
-            case Deed.InLine _, Deed.Join _, Deed.Bridge _, Deed.Sever _ -> 5;
+            case Deed.InLine _, Deed.Join _, Deed.Bridge _, Deed.Sever _, Deed.Splice _ -> 5;
             case Deed.Test _, Deed.Cover _, Deed.Close _, Deed.Wait _ -> 6;
         };
     }

@@ -32,7 +32,7 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
         List<SetAside> setAside, Optional<LadderValues> ladderValues, Optional<Simulated> simulation,
         Schools schools, Basis basis, List<String> kept, Map<String, Object> extra) {
     /** The version of the job file that this program writes; it reads all before it. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     public Job {
         ends = List.copyOf(ends);
@@ -205,6 +205,16 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     public Job withWaiting(List<Waiting> newWaiting) {
         return new Job(version, title, ends, cable, links, readings, connectors, waivers, done, skipped,
                 newWaiting, setAside, ladderValues, simulation, schools, basis, kept, extra);
+    }
+
+    /** The wires of the cable that links lie on or that splices join, the screen by its name. */
+    public Set<String> wiresInUse() {
+        Set<String> used = new LinkedHashSet<>();
+        Loom loom = cable.loom();
+        links.stream().filter(l -> loom.splices().stream().noneMatch(s -> s.joins(l)))
+                .forEach(l -> l.conductor().ifPresent(used::add));
+        loom.splices().forEach(s -> s.wires().forEach(tail -> used.add(tail.wire())));
+        return used;
     }
 
     /** This job with none of its bench steps done. */

@@ -8,8 +8,6 @@ import java.util.regex.Pattern;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Leg;
-import wegweiser.core.quantity.Quantity;
-import wegweiser.core.quantity.Unit;
 import wegweiser.core.words.Words;
 
 /**
@@ -47,12 +45,7 @@ public final class WayList {
         if (!m.matches()) {
             throw new IllegalArgumentException(Words.say("way.line", line));
         }
-        double metres = Quantity.parse(m.group(2), Unit.METRE);
-        double mm = switch (m.group(3) == null ? "m" : m.group(3).toLowerCase(java.util.Locale.ROOT)) {
-            case "mm" -> metres;
-            case "cm" -> 10 * metres;
-            default -> 1000 * metres;
-        };
+        double mm = TypedLength.mm(m.group(2), m.group(3));
         if (mm <= 0 || mm > MOST_MM) {
             throw new IllegalArgumentException(Words.say("way.length", line));
         }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.derived.Derived;
@@ -125,8 +124,12 @@ final class ConductorThin implements Rule {
     /** So many conductors beside the thin one that none is too thin any more, where as many are spare. */
     private static Optional<Fix> doubled(Derived derived, CableStock cable, Wire wire, double amps,
             Loading loading) {
-        Set<String> used = derived.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
-                .collect(Collectors.toSet());
+        Set<String> used = derived.job().wiresInUse();
+        if (derived.job().cable().loom().splices().stream()
+                .anyMatch(s -> s.wires().stream().anyMatch(t -> t.wire().equals(wire.conductor())))) {
+            // a second wire would have to be spliced in as well
+            return Optional.empty();
+        }
         int more = 1;
         while (more < cable.conductors().size()
                 && amps / (more + 1) > loading.times(more + 1).usual(wire.awg())) {

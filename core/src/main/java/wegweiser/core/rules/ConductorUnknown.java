@@ -31,7 +31,8 @@ final class ConductorUnknown implements Rule {
         Map<String, Link> strange = new LinkedHashMap<>();
         List<Link> without = new ArrayList<>();
         for (Link link : derived.job().links()) {
-            if (ScreenLinks.isScreen(link)) {
+            boolean spliced = derived.job().cable().loom().splices().stream().anyMatch(s -> s.joins(link));
+            if (ScreenLinks.isScreen(link) || spliced) {
                 continue;
             }
             if (link.conductor().filter(c -> !cable.conductors().contains(c)).isPresent()) {

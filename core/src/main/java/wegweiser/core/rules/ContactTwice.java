@@ -5,11 +5,14 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.assembly.Splicing;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.words.Words;
 
@@ -35,12 +38,18 @@ final class ContactTwice implements Rule {
                 full.computeIfAbsent(terminal.end(), _ -> new ArrayList<>()).add(terminal);
             }
         });
-        return full.values().stream().map(here -> Finding.of(id(), Severity.WARNING, here, Words.list(here),
-                here.stream().mapToInt(t -> wires.get(t).size()).max().orElseThrow(),
-                takes(derived, here.getFirst()), here.size())).toList();
+        boolean spliced = !full.isEmpty() && Splicing.isAsked(derived.job());
+        return full.values().stream().map(here -> {
+            Finding finding = Finding.of(id(), Severity.WARNING, here, Words.list(here),
+                    here.stream().mapToInt(t -> wires.get(t).size()).max().orElseThrow(),
+                    takes(derived, here.getFirst()), here.size());
+            return spliced
+                    ? finding.withFix(new Fix(Words.say("fix.splice"), Splicing::of))
+                    : finding;
+        }).toList();
     }
 
-    /** What lies in a contact. A wire that goes on through a connector pressed on a ribbon is one. */
+    /** What lies in a contact. A wire that goes on through a connector pressed on a ribbon is one, as are those that are spliced. */
     private static void add(Derived derived, Link link, Terminal at, Map<Terminal, Set<String>> wires) {
         Set<String> there = wires.computeIfAbsent(at, _ -> new HashSet<>());
         boolean leg = link.part().filter(p -> p.kind() != PartKind.JUMPER && p.kind() != PartKind.FUSE)
@@ -49,6 +58,11 @@ final class ContactTwice implements Rule {
         if (leg && link.isWithinOneEnd() && termination != Termination.CRIMP && takes(derived, at) > 1
                 || link.is(PartKind.JUMPER) && termination.isSoldered()) {
             // a leg or a bridge is soldered on beside the wires
+            return;
+        }
+        Optional<Splice> splice = derived.job().cable().loom().spliceOf(at).filter(s -> s.joins(link));
+        if (splice.isPresent()) {
+            there.add("splice " + splice.get().name());
             return;
         }
         boolean through = termination == Termination.RIBBON || termination == Termination.PUNCH_DOWN;

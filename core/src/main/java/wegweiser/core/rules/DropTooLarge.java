@@ -24,9 +24,8 @@ final class DropTooLarge implements Rule {
         if (derived.job().cable().lengthMm().isEmpty()) {
             return found;
         }
-        double metres = derived.job().cable().lengthMm().getAsDouble() / 1000;
         for (SupplyRun run : SupplyRun.of(derived)) {
-            double lost = run.lost(metres);
+            double lost = run.lost();
             Volts wanted = run.sink().volts().orElse(run.given());
             // a supply is no more exact than a fiftieth; what a component takes without a load is for another rule
             if (Double.isFinite(lost) && lost > SLACK * wanted.needs()

@@ -17,7 +17,28 @@ record Runs(List<Link> links, CableStock cable) {
                 .filter(l -> carriesCurrent(l) && !l.isWithinOneEnd())
                 .filter(l -> l.from().end().equals(end) || l.to().orElseThrow().end().equals(end))
                 .filter(l -> isOn(derived, l.from(), inNets) && isOn(derived, l.to().orElseThrow(), inNets))
-                .toList(), cable);
+                .filter(l -> isFirstOfSplice(derived, l, end)).map(l -> atSplice(derived, l, end)).toList(),
+                cable);
+    }
+
+    /** Of the links that hang on one wire at an end, one. */
+    private static boolean isFirstOfSplice(Derived derived, Link link, String end) {
+        Terminal here = link.from().end().equals(end) ? link.from() : link.to().orElseThrow();
+        return derived.job().cable().loom().spliceOf(here).filter(s -> s.joins(link))
+                .map(s -> derived.job().links().stream().filter(l -> l.touches(here) && s.joins(l))
+                        .findFirst()
+                        .filter(link::equals).isPresent())
+                .orElse(true);
+    }
+
+    /** Behind a splice a contact has one wire, however many the plan joins it with. */
+    private static Link atSplice(Derived derived, Link link, String end) {
+        Terminal here = link.from().end().equals(end) ? link.from() : link.to().orElseThrow();
+        return derived.job().cable().loom().spliceOf(here).filter(s -> s.joins(link))
+                .map(s -> Link.of(here, s.wires().getFirst().to().equals(here)
+                        ? s.wires().getLast().to()
+                        : s.wires().getFirst().to()).withConductor(s.wireTo(here)))
+                .orElse(link);
     }
 
     private static boolean isOn(Derived derived, Terminal terminal, List<Pin> nets) {

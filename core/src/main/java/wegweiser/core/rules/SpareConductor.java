@@ -2,11 +2,9 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
-import wegweiser.core.model.Link;
 import wegweiser.core.words.Words;
 
 /** Conductors without a signal, and what to do with them. */
@@ -23,8 +21,7 @@ final class SpareConductor implements Rule {
         if (cable == null || derived.job().links().isEmpty()) {
             return found;
         }
-        List<String> used = derived.job().links().stream().map(Link::conductor).flatMap(Optional::stream)
-                .toList();
+        Set<String> used = derived.job().wiresInUse();
         // what is live at an end that stays is capped by itself, and is no reserve
         Set<String> live = PortBrings.live(derived).keySet();
         List<String> spare = cable.conductors().stream().filter(c -> !used.contains(c) && !live.contains(c))

@@ -23,7 +23,6 @@ public final class SupplyJoints {
     private final Map<Terminal, Double> limits = new HashMap<>();
 
     private SupplyJoints(Derived derived) {
-        double metres = derived.job().cable().lengthMm().orElse(0) / 1000;
         for (Feed feed : Feed.of(derived)) {
             feed.pins().forEach(p -> put(derived, p, MOST_OHMS));
             for (String end : feed.sinkEnds()) {
@@ -34,7 +33,7 @@ public final class SupplyJoints {
         for (SupplyRun run : SupplyRun.of(derived)) {
             if (run.amps() > 0) {
                 double allowed = Math.max(0, run.allowed().orElse(SHARE_LOST * run.given().smallest()));
-                double wire = Math.max(finite(run.there()), finite(run.back())) * metres;
+                double wire = Math.max(finite(run.there()), finite(run.back())) * run.metres();
                 double limit = Math.clamp(allowed / 2 / run.amps(), LEAST_OHMS, MOST_OHMS) + wire;
                 put(derived, run.sink(), limit);
                 Grounds.shared(derived, run.sink().terminal().end()).forEach(g -> put(derived, g, limit));

@@ -2,11 +2,16 @@ package wegweiser.core.rules;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import wegweiser.core.assembly.Assembly;
 import wegweiser.core.derived.Derived;
+import wegweiser.core.electrical.Copper;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Loom;
+import wegweiser.core.model.Splice;
 import wegweiser.core.signals.Pin;
 import wegweiser.core.signals.Volts;
 
@@ -18,10 +23,12 @@ import wegweiser.core.signals.Volts;
  * @param back ohms of a metre of those that lead back
  * @param lostAtRest volts that components in line take while no current flows, as a diode does
  * @param lostInParts volts that they take under load
+ * @param metres how far it is along the cable; 0 where nobody said
+ * @param lostBeforeSplices volts that the wires which several loads share take beyond what {@code there} and {@code back} tell
  * @param wires the conductors, each with its gauge and the current in it
  */
 public record SupplyRun(Pin source, Pin sink, double amps, double there, double back, double lostAtRest,
-        double lostInParts, List<Wire> wires) {
+        double lostInParts, double metres, double lostBeforeSplices, List<Wire> wires) {
     /** Ohms of each of the four contacts that a supply passes, there and back; 10 to 20 milliohm are usual. */
     public static final double CONTACT_OHMS = 0.015;
 
@@ -62,13 +69,52 @@ public record SupplyRun(Pin source, Pin sink, double amps, double there, double 
                         Set.of(link.from().end(), link.to().orElseThrow().end())));
             }
         }
+        String from = source.terminal().end();
+        List<Pin> returning = grounds.isEmpty() ? feed.pins() : grounds;
         return new SupplyRun(source, sink, amps, there.ohmsPerMetre(), back.ohmsPerMetre(),
-                feed.lost(source, sink, 0).orElse(0), feed.lost(source, sink, amps).orElse(0), wires);
+                feed.lost(source, sink, 0).orElse(0), feed.lost(source, sink, amps).orElse(0),
+                Assembly.of(derived).lengthMm(from, end).orElse(0) / 1000,
+                beforeSplices(derived, cable, feed.pins(), from, end, feed.load(), amps)
+                        + beforeSplices(derived, cable, returning, from, end, feed.load(), amps),
+                wires);
+    }
+
+    /** Up to a splice there is the wire of its own gauge, and the current of all that hang on it. */
+    private static double beforeSplices(Derived derived, CableStock cable, List<Pin> net, String from,
+            String to,
+            double all, double amps) {
+        Loom loom = derived.job().cable().loom();
+        double volts = 0;
+        for (Splice splice : loom.splices()) {
+            Optional<String> trunk = wire(derived, splice, net, from);
+            Optional<String> branch = wire(derived, splice, net, to);
+            if (trunk.isPresent() && branch.isPresent()) {
+                double metres = loom.lengthMm(from, splice.at()).orElse(0) / 1000;
+                volts += metres * (all * ohmsPerMetre(cable, trunk.get())
+                        - amps * ohmsPerMetre(cable, branch.get()));
+            }
+        }
+        return volts;
+    }
+
+    private static Optional<String> wire(Derived derived, Splice splice, List<Pin> net, String end) {
+        return splice.wires().stream().filter(t -> t.to().end().equals(end) && net.stream()
+                .anyMatch(p -> derived.nets().joined(p.terminal(), t.to()))).map(Splice.Tail::wire)
+                .findFirst();
+    }
+
+    private static double ohmsPerMetre(CableStock cable, String wire) {
+        return Copper.ohmsPerMetre(cable.awgOf(wire), cable.stranded());
+    }
+
+    /** Volts that are lost over its own way. */
+    public double lost() {
+        return lost(metres);
     }
 
     /** Volts that are lost over so many metres of cable, its contacts and what lies in line. */
     public double lost(double metres) {
-        return amps * (metres * (there + back) + 4 * CONTACT_OHMS) + lostInParts;
+        return amps * (metres * (there + back) + 4 * CONTACT_OHMS) + lostInParts + lostBeforeSplices;
     }
 
     /** Volts that may be lost before the device has less than it needs; empty where it does not say what that is. */

@@ -31,9 +31,11 @@ public record Need(Article article, double amount) {
 
     /** The piece of cable that a job takes. */
     public static Optional<Need> cable(Job job) {
-        Optional<CableStock> stock = Cables.of(job);
+        // single wires that nobody took from a stock are no piece of cable
+        Optional<CableStock> stock = Cables.of(job)
+                .filter(_ -> job.cable().stock().isPresent() || job.cable().own().isPresent());
         return CutList.of(job).filter(_ -> stock.isPresent())
                 .map(cut -> new Need(new Article(Article.Kind.CABLE, stock.orElseThrow().id()),
-                        cut.totalMm() / 1000));
+                        cut.pieceMm() / 1000));
     }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.Collectors;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.BusLength;
 import wegweiser.core.electrical.SerialLine;
@@ -166,8 +165,7 @@ final class SignalSizing {
 
     /** How far the pairs of a network cable get out of step, where data run over several at a time. */
     private static void skew(Derived derived, CableStock cable, double metres, List<SizingLine> lines) {
-        Set<String> used = derived.job().links().stream().flatMap(l -> l.conductor().stream())
-                .collect(Collectors.toSet());
+        Set<String> used = derived.job().wiresInUse();
         long pairs = cable.pairs().stream().filter(used::containsAll).count();
         if (pairs < ALL_PAIRS) {
             return;

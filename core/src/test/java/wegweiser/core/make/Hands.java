@@ -29,6 +29,8 @@ final class Hands {
     private final List<Terminal> joined = new ArrayList<>();
     private final List<Link> builtIn = new ArrayList<>();
     private final List<String> screens = new ArrayList<>();
+    private final Set<String> ledOut = new HashSet<>();
+    private final List<String> spliced = new ArrayList<>();
 
     private Hands(Job job) {
         this.job = job;
@@ -116,6 +118,21 @@ final class Hands {
                 }
                 cast.add(end);
             }
+            case Deed.LeadOut out -> {
+                if (!ledOut.add(out.place())) {
+                    trouble.add(key + ": its wires are led out already");
+                }
+            }
+            case Deed.Splice splice -> {
+                if (!sleeved.contains("")) {
+                    trouble.add(key + ": no sleeve gets over it afterwards");
+                }
+                sleeved.remove("");
+                if (joined.stream().anyMatch(t -> splice.contacts().contains(t))) {
+                    trouble.add(key + ": its wire is at a contact, and both its ends were to be tried");
+                }
+                spliced.add(splice.name());
+            }
             case Deed.Look _, Deed.Cut _, Deed.Peel _, Deed.PutBack _, Deed.Ready _, Deed.Wait _ -> {
             }
         }
@@ -135,6 +152,12 @@ final class Hands {
     }
 
     private void judge() {
+        List<String> asked = job.kept().isEmpty()
+                ? job.cable().loom().splices().stream().map(s -> s.name()).toList()
+                : List.of();
+        if (!spliced.equals(asked)) {
+            trouble.add("spliced are " + spliced + ", and there were to be " + asked);
+        }
         for (Link link : job.links()) {
             boolean between = !link.isWithinOneEnd() && link.to().isPresent();
             if (between && !link.is(PartKind.CUT)) {

@@ -25,7 +25,7 @@ public final class JobFile {
 
     /** A job with one of each that nearly every job has. */
     private static final String SMALL = """
-            {"format": "wegweiser-job", "version": 2, "title": "",
+            {"format": "wegweiser-job", "version": 3, "title": "",
              "ends": [{"name": "A", "connector": "dsub-9-plug",
                "pinout": [{"contact": "1", "signal": "DCD", "direction": "in", "level": "rs232"}]}],
              "links": [{"from": "A.1", "to": "A.2"}],

@@ -7,6 +7,7 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Loom;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Reading;
@@ -42,6 +43,7 @@ final class JobSense {
             each(s.built().orElse(List.of()), at.member("built"), sense::link);
         });
         each(job.kept(), new Place("kept"), sense::named);
+        sense.loom(job.cable().loom(), new Place("cable").member("loom"));
         each(job.connectors(), new Place("connectors"), (c, at) -> each(c.rows(), at.member("rows"),
                 (row, line) -> each(row, line, JobSense::fitsOnLine)));
         Catalogue catalogue = Catalogue.of(job);
@@ -89,6 +91,47 @@ final class JobSense {
         if (reading.mode() == Mode.REACTION && !reading.touch().isSingle()) {
             throw new Senseless(place, Words.say("bad.reaction"));
         }
+    }
+
+    private void loom(Loom loom, Place place) {
+        each(loom.runs(), place.member("runs"), (run, at) -> {
+            oneLine(run.from(), at.member("from"));
+            oneLine(run.to(), at.member("to"));
+            each(run.spare(), at.member("spare"), JobSense::oneLine);
+        });
+        loom.circle().ifPresent(run -> {
+            throw new Senseless(place.member("runs").element(loom.runs().indexOf(run)),
+                    Words.say("bad.circle", run.from(), run.to()));
+        });
+        Set<String> names = new HashSet<>();
+        Set<Terminal> joined = new HashSet<>();
+        each(loom.splices(), place.member("splices"), (splice, at) -> {
+            oneLine(splice.name(), at.member("name"));
+            if (!names.add(splice.name())) {
+                throw new Senseless(at.member("name"), Words.say("bad.used-twice", splice.name()));
+            }
+            if (!loom.places().contains(splice.at()) && !ends.contains(splice.at())) {
+                throw new Senseless(at.member("at"), Words.say("bad.place", splice.at()));
+            }
+            each(splice.wires(), at.member("wires"), (tail, wire) -> {
+                terminal(tail.to(), wire.member("to"));
+                oneLine(tail.wire(), wire.member("wire"));
+                if (!joined.add(tail.to())) {
+                    throw new Senseless(wire.member("to"), Words.say("bad.used-twice", tail.to()));
+                }
+            });
+        });
+        each(loom.codes(), place.member("codes"), (code, at) -> {
+            named(code.end(), at.member("end"));
+            each(code.colours(), at.member("colours"), JobSense::oneLine);
+        });
+        Set<String> wires = new HashSet<>();
+        each(loom.wires(), place.member("wires"), (wire, at) -> {
+            oneLine(wire.wire(), at.member("wire"));
+            if (!wires.add(wire.wire())) {
+                throw new Senseless(at.member("wire"), Words.say("bad.used-twice", wire.wire()));
+            }
+        });
     }
 
     private void terminal(Terminal terminal, Place place) {

@@ -26,6 +26,7 @@ import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.data.Entry;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.Basis;
+import wegweiser.core.model.BundleCode;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.CutOff;
@@ -35,7 +36,10 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.LadderValues;
 import wegweiser.core.model.Leg;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Loom;
+import wegweiser.core.model.LoomRun;
 import wegweiser.core.model.OwnConnector;
+import wegweiser.core.model.OwnWire;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.model.PortReading;
@@ -43,6 +47,7 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Schools;
 import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Skipped;
+import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Waiting;
 import wegweiser.core.model.Waiver;
@@ -62,6 +67,7 @@ final class Shapes {
                 .addMixIn(PinSource.class, OfSource.class).addMixIn(Reading.class, OfReading.class)
                 .addMixIn(LadderValues.class, OfLadder.class).addMixIn(Waiting.class, OfWaiting.class)
                 .addMixIn(CableStock.class, OfCable.class).addMixIn(CableUse.class, OfUse.class)
+                .addMixIn(Loom.class, OfLoom.class).addMixIn(LoomRun.class, OfRun.class)
                 .addMixIn(OwnConnector.class, OfConnector.class).addMixIn(NamedPinout.class, OfPinout.class)
                 .addMixIn(NamedWiring.class, OfWiring.class);
     }
@@ -176,6 +182,41 @@ final class Shapes {
 
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<CutOff> cutOff();
+
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = NoLoom.class)
+        Loom loom();
+    }
+
+    /** Equal to what is not written: no branches. */
+    private static final class NoLoom {
+        @Override
+        public boolean equals(Object other) {
+            return other == null || other.equals(Loom.NONE);
+        }
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
+    }
+
+    private interface OfLoom {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<LoomRun> runs();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Splice> splices();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<OwnWire> wires();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<BundleCode> codes();
+    }
+
+    private interface OfRun {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<String> spare();
     }
 
     private interface OfEnd {

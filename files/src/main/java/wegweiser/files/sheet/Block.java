@@ -3,6 +3,7 @@ package wegweiser.files.sheet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import wegweiser.core.drawing.Drawing;
 import wegweiser.core.make.OnPaper;
 import wegweiser.core.words.Words;
 
@@ -40,6 +41,9 @@ sealed interface Block {
 
     /** One end's strip lengths. */
     record Strip(String words, double sheathMm, double bareMm, int wires) {}
+
+    /** A picture, and below it a table of what it shows. */
+    record Picture(String heading, Drawing drawing, Table table) implements Block {}
 
     /** Steps to be ticked off. */
     record Steps(String heading, List<OnPaper.Line> steps) implements Block {}

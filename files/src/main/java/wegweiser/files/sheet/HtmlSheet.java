@@ -34,9 +34,9 @@ final class HtmlSheet {
         for (Block block : s.blocks()) {
             out.append("<h2>").append(Markup.escaped(block.heading())).append("</h2>\n")
                     .append(switch (block) {
-                        case Block.Table t -> "<table>" + row("th", t.heads())
-                                + t.rows().stream().map(r -> row("td", r)).collect(Collectors.joining())
-                                + "</table>\n";
+                        case Block.Table t -> table(t);
+                        case Block.Picture p -> "<figure>" + FaceSvg.element(p.drawing()) + "</figure>\n"
+                                + table(p.table());
                         case Block.Pegs p -> pegs(p);
                         case Block.Strips p -> "<ul>\n" + p.strips().stream().map(HtmlSheet::strip)
                                 .collect(Collectors.joining()) + "</ul>\n";
@@ -47,6 +47,11 @@ final class HtmlSheet {
                     });
         }
         return out.append("</body></html>\n").toString();
+    }
+
+    private static String table(Block.Table t) {
+        return "<table>" + row("th", t.heads())
+                + t.rows().stream().map(r -> row("td", r)).collect(Collectors.joining()) + "</table>\n";
     }
 
     /** A strip template in true size. */

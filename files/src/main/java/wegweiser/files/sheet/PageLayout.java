@@ -55,6 +55,13 @@ final class PageLayout {
             }
             switch (block) {
                 case Block.Table t -> table(LEFT, WIDTH, t);
+                case Block.Picture p -> {
+                    heading(LEFT, p.heading());
+                    room(Math.min(BOTTOM - 20, p.drawing().heightMm() + 4));
+                    pen.drawing(LEFT, y, p.drawing());
+                    y += p.drawing().heightMm() + 4;
+                    rows(LEFT, WIDTH, p.table());
+                }
                 case Block.Pegs p -> pegs(p);
                 case Block.Strips p -> strips(p);
                 case Block.Steps p -> steps(p);
@@ -215,6 +222,10 @@ final class PageLayout {
 
     private void table(double x, double width, Block.Table table) {
         heading(x, table.heading());
+        rows(x, width, table);
+    }
+
+    private void rows(double x, double width, Block.Table table) {
         double[] columns = Wrap.columns(table, width, TEXT);
         row(x, columns, table.heads(), Fonts.MEDIUM);
         table.rows().forEach(r -> row(x, columns, r, Fonts.TEXT));

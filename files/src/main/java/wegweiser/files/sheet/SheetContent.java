@@ -10,7 +10,9 @@ import java.util.Set;
 import java.util.stream.Stream;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.LoomDrawing;
 import wegweiser.core.assembly.Place;
+import wegweiser.core.assembly.Run;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ColourCode;
@@ -25,11 +27,13 @@ import wegweiser.core.make.Materials;
 import wegweiser.core.make.OnPaper;
 import wegweiser.core.make.Step;
 import wegweiser.core.make.StripLengths;
+import wegweiser.core.model.BundleCode;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
@@ -51,6 +55,9 @@ import wegweiser.core.words.Words;
 record SheetContent(String title, String label, String cable, String verdict, List<Face> faces,
         List<Block> blocks) {
 
+    /** So wide a picture of branches may be on paper, in mm. */
+    private static final double LOOM_MM = 178;
+
     /** A connector from the wiring side, and what is said of it. */
     record Face(String heading, String words, Drawing drawing) {}
 
@@ -71,7 +78,8 @@ record SheetContent(String title, String label, String cable, String verdict, Li
         LethalDevice.warning(job)
                 .ifPresent(w -> blocks.add(new Block.Points(Words.say("sheet.danger"), List.of(w))));
         blocks.add(fromTo(job));
-        pegs(job).ifPresent(blocks::add);
+        blocks.addAll(pegs(job));
+        blocks.addAll(loom(derived));
         CutList.of(job).map(SheetContent::cuts).ifPresent(blocks::add);
         if (!job.cable().cutOff().isEmpty()) {
             blocks.add(new Block.Points(Words.say("sheet.anew"), job.cable().cutOff().stream()
@@ -148,6 +156,9 @@ record SheetContent(String title, String label, String cable, String verdict, Li
     /** Which conductor comes to each contact of an end. */
     private static Map<String, String> wires(Job job, End end) {
         Map<String, String> wires = new HashMap<>();
+        job.cable().loom().splices().stream().flatMap(s -> s.wires().stream())
+                .filter(t -> t.to().end().equals(end.name()))
+                .forEach(t -> wires.put(t.to().contact(), t.wire()));
         for (Link link : job.links()) {
             Stream.concat(Stream.of(link.from()), link.to().stream())
                     .filter(t -> t.end().equals(end.name()))
@@ -159,9 +170,19 @@ record SheetContent(String title, String label, String cable, String verdict, Li
     private static List<String> row(Job job, Link link) {
         return List.of(link.from().toString(), signal(job, link.from()),
                 link.to().map(Terminal::toString).orElse(Words.say("sheet.insulated")),
-                link.to().map(t -> signal(job, t)).orElse(""), link.conductor().orElse(""),
-                link.conductor().map(ColourCode::words).orElse(""),
+                link.to().map(t -> signal(job, t)).orElse(""), conductor(job, link),
+                link.conductor().filter(_ -> splice(job, link).isEmpty()).map(ColourCode::words).orElse(""),
                 link.part().map(SheetContent::part).orElse(""));
+    }
+
+    private static Optional<Splice> splice(Job job, Link link) {
+        return job.cable().loom().splices().stream().filter(s -> s.joins(link)).findFirst();
+    }
+
+    /** The wire, or those on both sides of a splice. */
+    private static String conductor(Job job, Link link) {
+        return splice(job, link).map(s -> s.wireTo(link.from()).orElse("") + " – " + s.name() + " – "
+                + s.wireTo(link.to().orElseThrow()).orElse("")).or(link::conductor).orElse("");
     }
 
     private static String part(Part part) {
@@ -174,13 +195,28 @@ record SheetContent(String title, String label, String cable, String verdict, Li
         return job.row(terminal).map(PinRow::label).orElse("");
     }
 
-    private static Optional<Block.Pegs> pegs(Job job) {
-        if (job.ends().size() < 2) {
-            return Optional.empty();
-        }
+    /** The first two ends, and of more whatever two the plan joins. */
+    private static List<Block> pegs(Job job) {
+        List<Block> boards = new ArrayList<>();
         Nets nets = Nets.planned(job);
-        List<Terminal> rows = Terminals.of(job, job.ends().get(0));
-        List<Terminal> columns = Terminals.of(job, job.ends().get(1));
+        for (int i = 0; i < job.ends().size(); i++) {
+            for (int j = i + 1; j < job.ends().size(); j++) {
+                End near = job.ends().get(i);
+                End far = job.ends().get(j);
+                boolean joined = job.links().stream().anyMatch(l -> l.to().isPresent()
+                        && Set.of(l.from().end(), l.to().get().end())
+                                .equals(Set.of(near.name(), far.name())));
+                if (joined || j == 1) {
+                    boards.add(pegs(job, nets, near, far));
+                }
+            }
+        }
+        return boards;
+    }
+
+    private static Block.Pegs pegs(Job job, Nets nets, End near, End far) {
+        List<Terminal> rows = Terminals.of(job, near);
+        List<Terminal> columns = Terminals.of(job, far);
         Set<List<Integer>> pegs = new LinkedHashSet<>();
         for (int r = 0; r < rows.size(); r++) {
             for (int c = 0; c < columns.size(); c++) {
@@ -189,13 +225,61 @@ record SheetContent(String title, String label, String cable, String verdict, Li
                 }
             }
         }
-        return Optional.of(new Block.Pegs(Words.say("sheet.pegboard"),
+        return new Block.Pegs(
+                job.ends().size() > 2
+                        ? Words.say("sheet.pegboard-of", near.name(), far.name())
+                        : Words.say("sheet.pegboard"),
                 rows.stream().map(Terminal::contact).toList(),
-                columns.stream().map(Terminal::contact).toList(), pegs));
+                columns.stream().map(Terminal::contact).toList(), pegs);
+    }
+
+    /** Branches with their picture, and what is spliced. */
+    private static List<Block> loom(Derived derived) {
+        Assembly assembly = Assembly.of(derived);
+        List<Block> blocks = new ArrayList<>();
+        if (!assembly.runs().isEmpty()) {
+            blocks.add(new Block.Picture(Words.say("sheet.runs"), LoomDrawing.of(assembly, LOOM_MM),
+                    Block.Table.of("runs", List.of("from", "to", "length", "wires"),
+                            assembly.runs().stream().map(SheetContent::run).toList())));
+        }
+        if (!assembly.splices().isEmpty()) {
+            blocks.add(Block.Table.of("splices", List.of("splice", "where", "wires"),
+                    assembly.splices().stream().map(s -> List.of(s.name(), s.at(),
+                            String.join(", ", s.wires().stream()
+                                    .map(t -> Words.say("sheet.splice.wire", t.wire(), t.to())).toList())))
+                            .toList()));
+        }
+        List<BundleCode> codes = derived.job().cable().loom().codes();
+        if (!codes.isEmpty()) {
+            blocks.add(Block.Table.of("codes", List.of("device", "colours"), codes.stream()
+                    .map(c -> List.of((c.end() + " " + assembly.device(c.end())).strip(),
+                            String.join(" ", c.colours())))
+                    .toList()));
+        }
+        return blocks;
+    }
+
+    private static List<String> run(Run run) {
+        List<String> wires = new ArrayList<>(run.wires().stream()
+                .map(w -> run.spare().contains(w) ? Words.say("sheet.spare", w) : w).toList());
+        if (run.screened()) {
+            wires.add(Link.SCREEN);
+        }
+        if (run.unnamed() > 0) {
+            wires.add(Words.say("step.branch.unnamed", run.unnamed()));
+        }
+        return List.of(run.from(), run.to(), run.mm().isPresent() ? metres(run.mm().getAsDouble()) : "",
+                String.join(", ", wires));
     }
 
     private static Block.Table cuts(CutList cut) {
         List<List<String>> rows = new ArrayList<>();
+        if (!cut.wires().isEmpty()) {
+            return Block.Table.of("cut", List.of("wire", "gauge", "length", "way"), cut.wires().stream()
+                    .map(w -> List.of(w.wire(), w.awg() + " AWG", metres(w.mm()),
+                            String.join(" – ", w.way())))
+                    .toList());
+        }
         cut.items().forEach(i -> rows.add(List.of(i.words(), metres(i.mm()))));
         rows.add(List.of(Words.say("sheet.total"), metres(cut.totalMm())));
         return Block.Table.of("cut", List.of("item", "length"), rows);

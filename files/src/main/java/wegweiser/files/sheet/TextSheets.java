@@ -28,6 +28,7 @@ final class TextSheets {
             out.append("\n## ").append(block.heading()).append("\n\n");
             switch (block) {
                 case Block.Table t -> table(out, t.heads(), t.rows());
+                case Block.Picture p -> table(out, p.table().heads(), p.table().rows());
                 case Block.Pegs p -> {
                     List<List<String>> rows = IntStream.range(0, p.rows().size())
                             .mapToObj(r -> with(p.rows().get(r), p.marks(r))).toList();

@@ -1,0 +1,135 @@
+package wegweiser.core.make;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Run;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.model.CableStock;
+import wegweiser.core.model.Splice;
+import wegweiser.core.model.Terminal;
+import wegweiser.core.words.Words;
+
+/**
+ * A loom before its ends are made: its wires led out at every branch point, from the first end on, and what is spliced there.
+ * Splices come first, while both sides of every wire are free.
+ */
+final class LoomSteps {
+    /** The sleeve of a splice: over the joint and a finger's breadth on to both sides. */
+    static final int SLEEVE_MM = 40;
+
+    private static final int SPLICE_BARE_MM = 10;
+    private static final int USUAL_AWG = 24;
+
+    private LoomSteps() {}
+
+    static void write(Derived derived, Worklist list) {
+        Assembly assembly = Assembly.of(derived);
+        if (assembly.runs().isEmpty() && assembly.splices().isEmpty() || assembly.isBegun()) {
+            return;
+        }
+        boolean single = assembly.isOfSingleWires();
+        for (Point point : points(assembly)) {
+            List<Run> out = point.out();
+            list.add("branch:" + point.name(), new Deed.LeadOut(point.name(), 60 + 20 * out.size()),
+                    single ? "branch" : "branch-sheath", single ? "" : "blade", point.name(),
+                    point.mm().isPresent()
+                            ? Words.say("step.branch.where",
+                                    Words.fixed(point.mm().getAsDouble() / 1000, 2), point.from())
+                            : "",
+                    Words.list(out.stream().map(LoomSteps::led).toList()));
+        }
+        for (Splice splice : assembly.splices()) {
+            splice(derived.cable().orElse(null), splice, list);
+        }
+    }
+
+    /** A run as it leaves: its wires, where to, how far. */
+    private static String led(Run run) {
+        List<String> wires = new ArrayList<>(run.wires());
+        if (run.screened()) {
+            wires.add(Words.say("step.the-screen"));
+        }
+        String said = wires.isEmpty()
+                ? Words.say("step.branch.unnamed", run.unnamed())
+                : run.unnamed() > 0
+                        ? Words.say("step.branch.more", Words.list(wires), run.unnamed())
+                        : Words.list(wires);
+        return run.mm().isPresent()
+                ? Words.say("step.branch.run-mm", said, run.to(),
+                        Words.fixed(run.mm().getAsDouble() / 1000, 2))
+                : Words.say("step.branch.run", said, run.to());
+    }
+
+    /**
+     * A branch point.
+     *
+     * @param from the end from which its distance is measured
+     * @param mm that distance
+     * @param out the runs that leave it, away from that end
+     */
+    record Point(String name, String from, OptionalDouble mm, List<Run> out) {}
+
+    /** The branch points, from the first place on outwards. O(runs squared). */
+    static List<Point> points(Assembly assembly) {
+        List<Run> runs = assembly.runs();
+        List<Point> points = new ArrayList<>();
+        if (runs.isEmpty()) {
+            return points;
+        }
+        List<String> branching = assembly.branchPoints();
+        String root = runs.getFirst().from();
+        List<String> reached = new ArrayList<>(List.of(root));
+        Set<Run> gone = new HashSet<>();
+        for (int k = 0; k < reached.size(); k++) {
+            String at = reached.get(k);
+            List<Run> out = new ArrayList<>();
+            for (Run run : runs) {
+                if (run.touches(at) && gone.add(run)) {
+                    Run away = run.from().equals(at) ? run : run.turned();
+                    out.add(away);
+                    reached.add(away.to());
+                }
+            }
+            if (branching.contains(at) && !out.isEmpty()) {
+                points.add(new Point(at, root, assembly.alongMm(root, at), out));
+            }
+        }
+        return points;
+    }
+
+    private static void splice(CableStock cable, Splice splice, Worklist list) {
+        List<String> wires = splice.wires().stream().map(Splice.Tail::wire).toList();
+        List<Terminal> contacts = splice.wires().stream().map(Splice.Tail::to).toList();
+        List<String> said = wires.stream()
+                .map(w -> cable == null ? w : Words.say("step.splice.wire", w, cable.awgOf(w))).toList();
+        String key = "splice:" + splice.name();
+        list.add(key + ":bare", new Deed.Ready("", contacts, 20 * wires.size()), "splice-bare", "blade",
+                splice.name(), splice.at(), Words.list(said), SPLICE_BARE_MM);
+        double mm = sleeveMm(cable, wires);
+        list.add(key + ":sleeve", new Deed.Sleeve("", List.of(new Thing(Thing.Kind.SLEEVE, mm)), 1),
+                "splice-sleeve", "", splice.name(), wires.getFirst(), Words.number(mm));
+        list.add(key + ":join", new Deed.Splice(splice.name(), contacts, wires), "splice-join", "heat",
+                splice.name(),
+                Words.list(said), wires.size(), wires.getFirst(),
+                Words.list(wires.subList(1, wires.size())));
+        list.add(key + ":test", new Deed.Test("", contacts), "splice-test", "", splice.name(),
+                Words.list(wires));
+        list.add(key + ":cover", new Deed.Cover("", 30), "splice-cover", "hot-air", splice.name());
+    }
+
+    /** The sleeve that passes over all wires of a splice side by side. */
+    private static double sleeveMm(CableStock cable, List<String> wires) {
+        double thickest = 0;
+        double area = 0;
+        for (String wire : wires) {
+            double d = Sleeves.insulatedMm(cable == null ? USUAL_AWG : cable.awgOf(wire));
+            thickest = Math.max(thickest, d);
+            area += d * d;
+        }
+        return Sleeves.over(Math.max(thickest, Math.sqrt(area))).orElse(Sleeves.SIZES_MM.getLast());
+    }
+}

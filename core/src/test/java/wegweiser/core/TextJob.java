@@ -64,7 +64,8 @@ public final class TextJob {
                 cable = made.length > 1
                         ? CableUse.of(made[0], 1000 * Double.parseDouble(made[1]))
                         : new CableUse(Optional.of(made[0]), OptionalDouble.empty(), Optional.empty(),
-                                List.of(), List.of(), Optional.empty(), Loom.NONE, Extra.NONE);
+                                List.of(), List.of(), Optional.empty(), Optional.empty(), Loom.NONE,
+                                Extra.NONE);
             }
             case "loom" -> {
                 List<LoomRun> runs = new ArrayList<>();

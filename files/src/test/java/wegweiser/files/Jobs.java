@@ -20,6 +20,7 @@ import wegweiser.core.model.End;
 import wegweiser.core.model.Extra;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.LadderValues;
+import wegweiser.core.model.Laid;
 import wegweiser.core.model.Leg;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Loom;
@@ -93,7 +94,8 @@ public final class Jobs {
                         OptionalDouble.of(100 * random.nextInt(1, 90)), own(random), way(random),
                         random.nextBoolean() ? List.of() : List.of(new CutOff("A", 30, unknown(random))),
                         random.nextBoolean() ? Optional.empty() : Optional.of("W-0007"),
-                        loom(random), Extra.NONE))
+                        random.nextBoolean() ? Optional.empty() : Optional.of(Laid.INSIDE), loom(random),
+                        Extra.NONE))
                 .withWaivers(List.of(new Waiver("out-to-out",
                         List.of(Terminal.parse("A.3"), Terminal.parse("B.3")), "tried and found harmless")))
                 .withDone(List.of("A:cut", "A:strip"))

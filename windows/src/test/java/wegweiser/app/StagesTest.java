@@ -282,7 +282,8 @@ class StagesTest extends WindowTest {
     @Test
     void aJobOfANewerVersionIsShownButNotChanged() throws Exception {
         Path newer = folder.resolve("jobs").resolve("newer.wegweiser.json");
-        String text = JobFile.text(job()).replace("\"version\" : " + Job.VERSION, "\"version\" : " + (Job.VERSION + 1));
+        String text = JobFile.text(job()).replace("\"version\" : " + Job.VERSION,
+                "\"version\" : " + (Job.VERSION + 1));
         Files.writeString(newer, text);
         Platform.runLater(() -> session.open(newer));
         await("said", () -> shows("newer version of Wegweiser"));

@@ -31,6 +31,8 @@ public final class FacePicture extends Region {
     private static final double USUAL = 560;
     /** Pixels a mm at most; what is drawn without a scale need not fill the window. */
     private static final double LARGEST = 9;
+    /** Pixels a mm at which its words can be read. */
+    private static final double READABLE = 4.2;
 
     private final StyleableProperty<Color> ink = FACTORY.createStyleableColorProperty(this, "ink",
             "-face-ink",
@@ -92,6 +94,17 @@ public final class FacePicture extends Region {
     public void draw(Drawing newDrawing) {
         drawing = Optional.of(newDrawing);
         paint();
+    }
+
+    /** The same at a scale at which it can be read: its height follows, its width stays. */
+    public void drawReadable(Drawing newDrawing, double leastHeight) {
+        double k = Math.min(LARGEST, (getMinWidth() - 4) / newDrawing.widthMm());
+        double height = Math.max(leastHeight, Math.min(k, READABLE) * newDrawing.heightMm() + 4);
+        setMinHeight(height);
+        setPrefHeight(height);
+        setMaxHeight(height);
+        canvas.setHeight(height);
+        draw(newDrawing);
     }
 
     private void paint() {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import wegweiser.core.assembly.Splicing;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.library.Library;
@@ -17,6 +18,9 @@ import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Loom;
+import wegweiser.core.model.LoomRun;
+import wegweiser.core.model.OwnWire;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Role;
 import wegweiser.core.model.Simulated;
@@ -133,6 +137,23 @@ public final class DemoWorkshop {
                 End.of("C", "West panel", "terminal-3", List.of())), List.of(),
                 List.of())
                 .withSimulation(Simulated.lead(lead, 3));
+    }
+
+    /** The same lead as it is made once more: single wires, spliced where they part. */
+    public static Job panelsPlanned() {
+        Job lead = panels();
+        List<Link> links = lead.simulation().orElseThrow().lead().orElseThrow();
+        Loom loom = Loom.of(List.of(LoomRun.of("A", "pier", 1400), LoomRun.of("pier", "B", 600),
+                LoomRun.of("pier", "C", 850)), List.of(),
+                List.of(OwnWire.of("RD", 18), OwnWire.of("BK", 18), OwnWire.of("WH", 24),
+                        OwnWire.of("GN", 20),
+                        OwnWire.of("YE", 24)));
+        List<Link> coloured = new ArrayList<>();
+        List<String> colours = List.of("RD", "BK", "WH", "RD", "GN", "YE");
+        for (int k = 0; k < links.size(); k++) {
+            coloured.add(links.get(k).withPinned(colours.get(k)));
+        }
+        return Splicing.of(lead.withLinks(coloured).withCable(lead.cable().withLoom(loom)));
     }
 
     private static List<PinRow> pinout(String id) {

@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
+import wegweiser.app.controls.SchoolChoice;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.CableForm;
 import wegweiser.app.stage.LinesPanel;
@@ -21,6 +22,7 @@ import wegweiser.core.conductors.Allocation;
 import wegweiser.core.make.Article;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Laid;
 import wegweiser.core.model.Leg;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
@@ -92,6 +94,10 @@ final class LengthEditor extends VBox {
         // the runs say how long it is
         length.setDisable(loom);
         along.setDisable(loom);
+        SchoolChoice<Laid> laid = new SchoolChoice<>("laid", Laid.values(),
+                how -> session.edit(j -> j.withCable(j.cable().withLaid(how))));
+        laid.show(job.cable().lies());
+        laid.setMaxWidth(Double.MAX_VALUE);
         Label way = Panels.quiet(t("make.way"));
         way.setLabelFor(length);
         Label unit = new Label("m");
@@ -99,7 +105,7 @@ final class LengthEditor extends VBox {
         HBox line = new HBox(8, length, unit);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         getChildren().addAll(stock, another, Panels.whole(way), line, error,
-                along, branches);
+                laid, along, branches);
     }
 
     /** A stretch as it was understood. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -34,7 +35,7 @@ final class LoomPanel extends VBox {
     private static final double WIDEST_MM = 230;
 
     private final Session session;
-    private final FacePicture picture = new FacePicture(WIDTH, PICTURE);
+    private final FacePicture picture = new FacePicture(WIDTH - 40, PICTURE);
     private final Label none = Panels.quiet(t("loom.picture.none"));
     private final Button splice = new Button(t("loom.splice"));
     private final LinesPanel<LoomLine> lines;
@@ -57,7 +58,12 @@ final class LoomPanel extends VBox {
         splice.setOnAction(_ -> lines.write(
                 LoomList.of(Splicing.of(with(session.job(), read)).cable().loom())));
         VBox.setVgrow(lines, Priority.ALWAYS);
-        lines.above(new VBox(8, none, picture, new HBox(10, splice))).setPrefHeight(PANEL);
+        ScrollPane scroll = Panels.scroll(picture);
+        scroll.setPrefViewportHeight(PICTURE);
+        scroll.setMinHeight(PICTURE);
+        scroll.managedProperty().bind(picture.visibleProperty());
+        scroll.visibleProperty().bind(picture.visibleProperty());
+        lines.above(new VBox(8, none, scroll, new HBox(10, splice))).setPrefHeight(PANEL);
         getChildren().add(lines);
         lines.onRead(this::show);
         show(LoomList.read(begin, session.job()).values());
@@ -93,7 +99,7 @@ final class LoomPanel extends VBox {
         picture.setVisible(any);
         splice.setDisable(!Splicing.isAsked(job));
         if (any) {
-            picture.draw(LoomDrawing.of(assembly, WIDEST_MM));
+            picture.drawReadable(LoomDrawing.of(assembly, WIDEST_MM), PICTURE);
             picture.setAccessibleText(assembly.runs().stream().map(LoomPanel::spoken)
                     .collect(Collectors.joining("; ")));
         }

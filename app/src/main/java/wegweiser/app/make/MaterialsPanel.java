@@ -7,8 +7,10 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -219,6 +221,7 @@ final class MaterialsPanel extends VBox {
                     e -> e.withTermination(Optional.of(ways.getValue().id())))));
             filled.getChildren().addAll(Panels.quiet(t("make.termination", end.name())), ways);
         }
+        built(job);
         if (joined(job, Termination.SOLDER_CUP, Termination.POTTED)) {
             school(new SchoolChoice<>("cups", Schools.Cups.values(),
                     way -> session.edit(j -> j.withSchools(j.schools().withCups(way)))), "cups",
@@ -241,6 +244,36 @@ final class MaterialsPanel extends VBox {
                     way -> session.edit(j -> j.withSchools(j.schools().withResin(way)))), "resin",
                     job.schools().resin().orElse(Schools.Resin.QUICK));
         }
+    }
+
+    /** Where an end is a part of a panel, or its housing is filled. */
+    private void built(Job job) {
+        for (End end : job.ends()) {
+            ConnectorType type = Catalogue.of(job).of(end)
+                    .filter(c -> c.kind().isHoused() && !job.keeps(end.name())).orElse(null);
+            if (type == null) {
+                continue;
+            }
+            if (!type.kind().fittings().isEmpty()) {
+                filled.getChildren()
+                        .add(ticked("panel-" + end.name(), t("make.panel", end.name()), end.panel(),
+                                on -> session.edit(j -> j.withEnd(end.name(), e -> e.withPanel(on)))));
+            }
+            if (type.termination() != Termination.POTTED && type.termination() != Termination.SPLICE) {
+                filled.getChildren()
+                        .add(ticked("resin-" + end.name(), t("make.resin", end.name()), end.resin(),
+                                on -> session.edit(j -> j.withEnd(end.name(), e -> e.withResin(on)))));
+            }
+        }
+    }
+
+    private static CheckBox ticked(String id, String words, boolean on, Consumer<Boolean> told) {
+        CheckBox box = new CheckBox(words);
+        box.setId(id);
+        box.setSelected(on);
+        box.setWrapText(true);
+        box.setOnAction(_ -> told.accept(box.isSelected()));
+        return box;
     }
 
     private static boolean joined(Job job, Termination... ways) {

@@ -119,7 +119,17 @@ public final class DemoStory {
         }));
         scenes.add(new Scene("night", () -> {}));
         scenes.add(new Scene("", () -> window.chooseNight(false)));
-        scenes.add(new Scene("finder", window::find));
+        Path first = window.file();
+        scenes.add(new Scene("", () -> {
+            window.open(first.resolveSibling(DemoWorkshop.PANELS + ".wegweiser.json"));
+            Job planned = DemoWorkshop.panelsPlanned();
+            window.edit(j -> ticked(
+                    j.withReadingsSetAside(SetAside.BEFORE_BUILDING).withLinks(planned.links())
+                            .withCable(planned.cable()),
+                    1));
+            window.go(StageId.MAKE);
+        }));
+        scenes.add(new Scene("make-loom", () -> {}));
         return scenes;
     }
 

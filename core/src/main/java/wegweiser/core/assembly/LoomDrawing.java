@@ -27,6 +27,8 @@ public final class LoomDrawing {
     private static final double LETTER_WIDTH = 0.62;
     private static final double SWATCH = 2.2;
     private static final int DEVICE_LETTERS = 14;
+    /** Of more runs only those around the place that is looked at can be read at a glance. */
+    private static final int MOST_RUNS = 8;
 
     private final Assembly assembly;
     private final double step;
@@ -42,6 +44,10 @@ public final class LoomDrawing {
         this.assembly = assembly;
         this.lit = lit;
         List<Run> left = new ArrayList<>(assembly.runs());
+        if (left.size() > MOST_RUNS && !lit.isEmpty()) {
+            // of a large loom what is around the place
+            left.removeIf(r -> lit.stream().noneMatch(r::touches));
+        }
         // each piece that hangs together is drawn below the one before
         while (!left.isEmpty()) {
             String root = left.getFirst().from();

@@ -81,7 +81,7 @@ public final class Cables {
 
     /** Single wires that nothing holds together. */
     private static CableStock singleWires() {
-        return new CableStock("single-wires", Titles.of("cable.single-wires"), List.of(), SINGLE_AWG,
+        return new CableStock("single-wires", Words.say("cable.single-wires"), List.of(), SINGLE_AWG,
                 List.of(),
                 SINGLE_AWG, List.of(), "", 0, 0, true, false, false, OptionalDouble.empty(), "");
     }

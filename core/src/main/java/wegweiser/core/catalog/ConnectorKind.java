@@ -64,6 +64,11 @@ public enum ConnectorKind implements HasId {
             Termination.SCREW, Termination.SOLDER_CUP),
     BLADE("blade", Closing.NONE, List.of(), "", Body.ITSELF, Sold.LOOSE, Screen.CHOSEN, Bus.ENDS,
             Termination.CRIMP),
+    BULLET("bullet", Closing.NONE, List.of(), "", Body.ITSELF, Sold.LOOSE, Screen.CHOSEN, Bus.ENDS,
+            Termination.CRIMP, Termination.SOLDER_CUP),
+    /** Turrets, tag strips and the tags of switches and sockets. */
+    TAG("tag", Closing.NONE, List.of(), "", Body.ITSELF, Sold.LOOSE, Screen.CHOSEN, Bus.ENDS,
+            Termination.JACK_SOLDER),
     LUG("ring", Closing.NONE, List.of(), "", Body.ITSELF, Sold.LOOSE, Screen.CHOSEN, Bus.ENDS,
             Termination.CRIMP,
             Termination.SOLDER_CUP),

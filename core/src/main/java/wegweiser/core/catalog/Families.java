@@ -61,6 +61,8 @@ record Families(String stem, List<String> buildable, List<String> listed, boolea
                     (n, g) -> Grid.pluggable("508", 5.08, n, g)),
             counted("banana", List.of(1, 2, 3, 4), (n, g) -> Single.of("banana", n, g)),
             counted("blade", List.of(1, 2, 3, 4), (n, g) -> Single.of("blade", n, g)),
+            counted("bullet", List.of(1, 2, 3, 4), (n, g) -> Single.of("bullet", n, g)),
+            alone("tag", numbers(1, 24), numbers(1, 8), n -> Single.of("tag", n, Gender.NONE)),
             alone("ring", numbers(1, 8), numbers(1, 4), n -> Single.of("ring", n, Gender.NONE)),
             alone("spade", numbers(1, 8), numbers(1, 4), n -> Single.of("spade", n, Gender.NONE)),
             alone("crocodile", numbers(1, 8), numbers(1, 2), n -> Single.of("crocodile", n, Gender.NONE)),

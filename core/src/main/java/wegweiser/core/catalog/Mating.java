@@ -12,7 +12,7 @@ import java.util.Set;
 final class Mating {
     /** Ends that are fastened to whatever is there: their own kind, and each other. */
     private static final Set<ConnectorKind> FASTENED = EnumSet.of(ConnectorKind.TERMINAL, ConnectorKind.LUG,
-            ConnectorKind.SPADE, ConnectorKind.CROCODILE);
+            ConnectorKind.SPADE, ConnectorKind.CROCODILE, ConnectorKind.TAG);
 
     private Mating() {}
 

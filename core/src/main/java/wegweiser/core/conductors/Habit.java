@@ -7,6 +7,7 @@ import java.util.function.Predicate;
 import wegweiser.core.catalog.ColourCode;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Direction;
+import wegweiser.core.signals.Level;
 import wegweiser.core.signals.Pin;
 
 /**
@@ -24,6 +25,10 @@ final class Habit {
             "YE", "SSRX-",
             "VT", "SSRX+", "OG");
 
+    /** Lines of telephones on network cable: the first on the blue pair, the second on the orange one. */
+    private static final Map<String, String> TELEPHONE = Map.of("LA", "WH/BU", "LB", "BU", "L2A", "WH/OG",
+            "L2B", "OG");
+
     private Habit() {}
 
     /** The colour for a line, if there is a habit and the cable has it. */
@@ -34,6 +39,12 @@ final class Habit {
             if (usb.isPresent()) {
                 return usb;
             }
+        }
+        Optional<String> telephone = line.pins().stream().filter(p -> p.has(Level.TELEPHONE))
+                .map(p -> TELEPHONE.get(p.signal()))
+                .filter(c -> c != null && cable.conductors().contains(c)).findFirst();
+        if (telephone.isPresent()) {
+            return telephone;
         }
         Optional<String> own = line.pins().stream().map(p -> COLOURS.get(p.signal()))
                 .filter(c -> c != null && cable.conductors().contains(c)).findFirst();

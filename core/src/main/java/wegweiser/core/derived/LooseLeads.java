@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ColourCode;
+import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
@@ -24,6 +25,7 @@ import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
+import wegweiser.core.wiring.Nets;
 import wegweiser.core.words.Words;
 
 /**
@@ -34,6 +36,7 @@ import wegweiser.core.words.Words;
 public record LooseLeads(Map<Terminal, String> colours) {
     private static final int GUESSED_AWG = 26;
     private static final String OWN = "lead";
+    private static final List<String> STEREO = List.of("tip", "ring", "sleeve");
 
     public LooseLeads {
         colours = Map.copyOf(colours);
@@ -60,7 +63,36 @@ public record LooseLeads(Map<Terminal, String> colours) {
                 }
             }
         }
+        byTrial(job, evidence, touched, found);
         return new LooseLeads(found);
+    }
+
+    /**
+     * What trials with the device tell: of three leads behind a stereo plug the one that stands alone goes to the tip, as the
+     * mono socket of the device has ring and sleeve together. Where the plan joins these two, it does not matter which of the
+     * other leads is which.
+     */
+    private static void byTrial(Job job, Evidence evidence, Set<Terminal> touched,
+            Map<Terminal, String> found) {
+        List<Terminal> leads = touched.stream().filter(t -> isLoose(job, t)).sorted().toList();
+        for (String kept : job.kept()) {
+            End end = job.end(kept).orElseThrow();
+            boolean stereo = Catalogue.of(job).of(end).filter(t -> t.kind() == ConnectorKind.JACK)
+                    .filter(t -> t.ids().equals(STEREO)).isPresent();
+            List<Terminal> alone = leads.stream().filter(a -> leads.stream().allMatch(b -> a.equals(b)
+                    || evidence.sameSide(a, b).filter(same -> !same).isPresent())).toList();
+            if (!stereo || leads.size() != STEREO.size() || alone.size() != 1) {
+                continue;
+            }
+            found.putIfAbsent(end.terminal("tip"), alone.getFirst().contact());
+            List<String> others = leads.stream().map(Terminal::contact)
+                    .filter(c -> !c.equals(alone.getFirst().contact()) && !found.containsValue(c)).toList();
+            if (others.size() == 2
+                    && Nets.planned(job).joined(end.terminal("ring"), end.terminal("sleeve"))) {
+                found.putIfAbsent(end.terminal("ring"), others.getFirst());
+                found.putIfAbsent(end.terminal("sleeve"), others.getLast());
+            }
+        }
     }
 
     private static List<Reading> readings(Job job) {

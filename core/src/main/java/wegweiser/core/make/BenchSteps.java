@@ -12,6 +12,8 @@ import java.util.stream.Collectors;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Joint;
 import wegweiser.core.assembly.Place;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Gender;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
@@ -68,7 +70,7 @@ public final class BenchSteps {
             return List.of();
         }
         Worklist list = new Worklist();
-        List<End> made = Assembly.of(derived).made().stream().map(Place::end).toList();
+        List<End> made = inOrder(derived, Assembly.of(derived).made().stream().map(Place::end).toList());
         prepare(derived, made, list);
         LoomSteps.write(derived, list);
         Set<String> finished = new HashSet<>(job.kept());
@@ -102,6 +104,28 @@ public final class BenchSteps {
         }
         finish(derived, list);
         return list.all();
+    }
+
+    /**
+     * The ends as they are made: the socket before the plug that it will hold while that is soldered, else in the order of the
+     * job.
+     */
+    private static List<End> inOrder(Derived derived, List<End> made) {
+        List<End> order = new ArrayList<>(made);
+        for (End plug : made) {
+            ConnectorType type = derived.connector(plug.name()).orElse(null);
+            boolean held = type != null && type.gender() == Gender.PLUG
+                    && CommonSteps.IN_PLASTIC.contains(type.kind())
+                    && type.termination() == Termination.SOLDER_CUP;
+            Optional<End> socket = made.stream()
+                    .filter(e -> held && derived.connector(e.name()).filter(type::matesWith).isPresent())
+                    .findFirst();
+            if (socket.isPresent() && order.indexOf(socket.get()) > order.indexOf(plug)) {
+                order.remove(plug);
+                order.add(order.indexOf(socket.get()) + 1, plug);
+            }
+        }
+        return order;
     }
 
     private static AtEnd at(Derived derived, End end, boolean rightHanded, Worklist list,

@@ -8,6 +8,7 @@ import java.util.Set;
 import wegweiser.core.assembly.Joint;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.Contact;
+import wegweiser.core.catalog.Gender;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.CableStock.Inside;
 import wegweiser.core.model.Link;
@@ -25,6 +26,10 @@ final class CommonSteps {
     /** All wires go in at once, with the end of the sheath: a screen is gripped with it, and there is no room for more. */
     private static final Set<Termination> PUSHED_IN = Set.of(Termination.MODULAR,
             Termination.CIRCULAR_DISPLACEMENT);
+
+    /** Their pins lean when the plastic around them gets hot. */
+    static final Set<ConnectorKind> IN_PLASTIC = Set.of(ConnectorKind.XLR, ConnectorKind.DIN,
+            ConnectorKind.MINI_DIN, ConnectorKind.CIRCULAR, ConnectorKind.M12, ConnectorKind.M8);
 
     final AtEnd at;
 
@@ -315,6 +320,25 @@ final class CommonSteps {
         }
         at.list.detailed("test", new Deed.Test(at.name(), at.contacts()),
                 at.type.termination().hidesWires() ? "beep-face" : "beep", "", more, at.name());
+        if (at.end.resin() && at.type.kind().isHoused() && at.type.termination() != Termination.POTTED) {
+            add("fill-resin", new Deed.Cover(at.name(), 180), "fill-resin", "adhesive", at.name());
+            add("cured", new Deed.Wait(at.name(), at.resin().workSeconds()), "cure-work", "adhesive");
+            add("test-cured", new Deed.Test(at.name(), at.contacts()), "beep-again", "", at.name());
+        }
+    }
+
+    /** A plug whose pins sit in plastic keeps them straight while something is plugged on. */
+    void mate() {
+        boolean holds = at.type.gender() == Gender.PLUG && IN_PLASTIC.contains(at.type.kind())
+                && at.type.termination() == Termination.SOLDER_CUP;
+        if (holds && at.count() > 0) {
+            Optional<String> finished = at.job.ends().stream()
+                    .filter(e -> !e.name().equals(at.name()) && at.isFinished(e.name()))
+                    .filter(e -> at.derived.connector(e.name()).filter(at.type::matesWith).isPresent())
+                    .map(e -> e.name()).findFirst();
+            add("mate", new Deed.Look(at.name(), List.of(), 15),
+                    finished.isPresent() ? "mate-finished" : "mate", "", at.name(), finished.orElse(""));
+        }
     }
 
     /** Whether all that is still to be made at the far side are contacts that go into a housing. */

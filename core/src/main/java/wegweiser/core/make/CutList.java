@@ -14,6 +14,7 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Laid;
 import wegweiser.core.model.Leg;
 import wegweiser.core.words.Words;
 
@@ -28,8 +29,10 @@ public record CutList(List<Item> items, List<Wire> wires) {
     /** The bow that a cable makes before its plug, in its own diameters. */
     private static final double SOFT_BOW = 5;
     private static final double STIFF_BOW = 10;
-    /** Kept for cutting off a bad end and terminating it again. */
+    /** Kept for cutting off a bad end and terminating it again, where nobody gets at the cable later. */
     static final double RETERMINATION_MM = 75;
+    /** The same at a lead, of which a little less is no matter. */
+    private static final double LEAD_RESERVE_MM = 30;
 
     /** What a splice takes of each wire: its overlap, and room to cut it open once. */
     private static final double SPLICE_MM = 30;
@@ -70,8 +73,11 @@ public record CutList(List<Item> items, List<Wire> wires) {
         }
         double run = job.cable().lengthMm().getAsDouble();
         List<Item> items = new ArrayList<>();
-        items.add(new Item(Words.say("cut.run"), run));
-        items.add(new Item(Words.say("cut.slack"), round(2 * slack(run, cable))));
+        Laid laid = job.cable().lies();
+        items.add(new Item(Words.say(laid == Laid.BUILDING ? "cut.run" : "cut.finished"), run));
+        if (laid == Laid.BUILDING) {
+            items.add(new Item(Words.say("cut.slack"), round(2 * slack(run, cable))));
+        }
         for (Leg leg : job.cable().way()) {
             leg.branch().ifPresent(end -> items.add(new Item(Words.say("cut.branch", end), leg.mm())));
         }
@@ -88,7 +94,9 @@ public record CutList(List<Item> items, List<Wire> wires) {
                             .max(Double::compare))
                     .ifPresent(mm -> items.add(new Item(Words.say("cut.turned", end.name()), mm)));
         }
-        items.add(new Item(Words.say("cut.reserve"), job.ends().size() * RETERMINATION_MM));
+        if (laid != Laid.INSIDE) {
+            items.add(new Item(Words.say("cut.reserve"), job.ends().size() * reserveMm(laid)));
+        }
         return Optional.of(new CutList(items, List.of()));
     }
 
@@ -106,12 +114,13 @@ public record CutList(List<Item> items, List<Wire> wires) {
             if (laid.isEmpty() || ends.isEmpty()) {
                 continue;
             }
-            double mm = laid.getAsDouble() * (1 + 2 * SLACK);
+            Laid lies = derived.job().cable().lies();
+            double mm = laid.getAsDouble() * (lies == Laid.BUILDING ? 1 + 2 * SLACK : 1);
             for (String end : ends) {
                 boolean splice = derived.job().end(end).isEmpty();
                 mm += splice
                         ? SPLICE_MM
-                        : RETERMINATION_MM + derived.connector(end).map(CutList::sheathMm).orElse(20.0);
+                        : reserveMm(lies) + derived.connector(end).map(CutList::sheathMm).orElse(20.0);
             }
             wires.add(new Wire(wire, cable.awgOf(wire), round(mm), ends));
         }
@@ -129,6 +138,15 @@ public record CutList(List<Item> items, List<Wire> wires) {
                 ? 0
                 : cable.diameterMm() * (cable.stranded() ? SOFT_BOW : STIFF_BOW);
         return Math.max(SLACK * run, bow);
+    }
+
+    /** What is kept at one end to redo it once. */
+    private static double reserveMm(Laid laid) {
+        return switch (laid) {
+            case LEAD -> LEAD_RESERVE_MM;
+            case BUILDING -> RETERMINATION_MM;
+            case INSIDE -> 0;
+        };
     }
 
     private static double round(double mm) {

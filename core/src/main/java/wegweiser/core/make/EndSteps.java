@@ -34,6 +34,10 @@ final class EndSteps {
             bridgesAlone(common);
             return;
         }
+        if (at.end.panel()) {
+            at.list.add("panel", new Deed.Ready(at.name(), List.of(), 60), "panel", "", at.type.title(),
+                    at.name());
+        }
         switch (at.type.termination()) {
             case SOLDER_CUP, JACK_SOLDER, BARE -> SolderedEnd.write(common);
             case CRIMP -> CrimpedEnd.write(common);
@@ -44,6 +48,9 @@ final class EndSteps {
             case PUNCH_DOWN -> punched(common);
             case POTTED -> PottedEnd.write(common);
             case SPLICE -> SplicedEnd.write(common);
+        }
+        if (at.end.panel()) {
+            at.list.add("panel-tie", new Deed.Close(at.name()), "panel-relief", "", at.name());
         }
     }
 
@@ -101,7 +108,11 @@ final class EndSteps {
         at.list.add("key", new Deed.Ready(at.name(), List.of(), 20), "key", "", at.type.title());
         // only the nut draws the wires on to the blades, so before it nothing beeps
         List<Terminal> inside = at.order().stream().map(at::at).toList();
-        at.list.add("nut", new Deed.Join(at.name(), inside, at.used(), 30), "nut", "", at.type.title());
+        at.list.add("nut",
+                inside.isEmpty()
+                        ? new Deed.Ready(at.name(), inside, 30)
+                        : new Deed.Join(at.name(), inside, at.used(), 30),
+                "nut", "", at.type.title());
         common.shellJoint("displace");
         common.test(List.of(Words.say("step.beep.after-nut")));
     }

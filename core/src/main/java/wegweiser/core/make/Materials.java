@@ -83,6 +83,8 @@ public final class Materials {
                 items.add(new Item(Article.Kind.PART, "contact/" + type.family(),
                         Words.say("part.contact", Math.max(1, Math.round(SPOILT * count))), count));
             }
+            case Deed.Cover _ when step.key().endsWith(":pot") || step.key().endsWith(":fill-resin") ->
+                items.add(new Item(Article.Kind.PART, "resin", Words.say("part.resin"), 1));
             default -> {
             }
         }

@@ -18,6 +18,12 @@ final class SlipOn {
      * afterwards nothing gets past what lies before it, nor past a joint.
      */
     static List<Thing> of(AtEnd at) {
+        if (at.end.panel()) {
+            // it has neither barrel nor clamp, and no cable goes into it
+            return of(at.type, at.assembly.isOfSingleWires() ? null : at.cable, EndSteps.isCast(at)).stream()
+                    .filter(t -> t.kind() == Thing.Kind.SHEATH_SLEEVE || t.kind() == Thing.Kind.OUTER_SLEEVE)
+                    .toList();
+        }
         // nothing goes on a sheath where there is none
         return of(at.type, at.assembly.isOfSingleWires() ? null : at.cable, EndSteps.isCast(at));
     }

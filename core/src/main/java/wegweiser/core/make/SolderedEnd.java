@@ -22,12 +22,13 @@ final class SolderedEnd {
         common.spares();
         common.screen();
         common.sleeveWires(common.jointSleeve(), "sleeve-wires");
+        common.mate();
         joints(common, at.order(), cups);
         common.test();
         at.list.add("sleeves", new Deed.Cover(at.name(), 10 + 8 * at.count()), "sleeves", "hot-air");
         common.cool();
         common.close(at.type.kind().closing().id());
-        if (at.type.kind().isHoused()) {
+        if (at.type.kind().isHoused() && !at.end.panel()) {
             common.testAgain();
         }
     }

@@ -120,13 +120,20 @@ public final class Router {
                 .map(l -> l.to().isPresent()
                         ? Words.say("scheme.screen-both", way)
                         : Words.say("scheme.screen-one", way, l.from().end()))
-                .orElse(Words.say("scheme.direct.title", way)), Words.say("scheme.direct.why"),
+                .orElse(Words.say("scheme.direct.title", way)),
+                Words.say(isDriven() ? "scheme.direct.why" : "scheme.direct.why-alike"),
                 plainLinks(EnumSet.allOf(Joint.Kind.class), false));
         Variants.of(job, match).forEach(v -> found.add(varied(v)));
         found.add(direct);
         Variants.beside(job, match).forEach(v -> found.add(varied(v)));
         found.addAll(screens(direct, way));
         return found;
+    }
+
+    /** Whether any line has an output at one side and an input at the other. */
+    private boolean isDriven() {
+        return match.joints().stream().anyMatch(j -> j.from().is(Direction.OUT) && j.to().is(Direction.IN)
+                || j.from().is(Direction.IN) && j.to().is(Direction.OUT));
     }
 
     private Scheme varied(Variants.Variant variant) {

@@ -13,6 +13,7 @@ import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.model.CableStock;
+import wegweiser.core.model.ContactOrder;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -78,7 +79,8 @@ final class Variants {
     static List<Variant> beside(Job job, Match match) {
         Variants variants = new Variants(job, match);
         // a lead has no terminators: they belong to the two ends of a line, and the person knows where these are
-        return Stream.of(variants.reversed(), variants.terminated()).flatMap(Optional::stream).toList();
+        return Stream.of(variants.reversed(), variants.ringToSleeve(), variants.terminated())
+                .flatMap(Optional::stream).toList();
     }
 
     private static List<Link> with(List<Link> links, List<Link> more) {
@@ -309,20 +311,58 @@ final class Variants {
         return variant(id, links -> with(links, List.of(direct, driven)), line.words());
     }
 
-    /** Telephone lines work either way round, and the usual cords turn them. */
+    /**
+     * Telephone lines work either way round, and the usual cords turn them: in plugs with several pairs the contacts of each
+     * pair lie opposite each other, so that the whole row is turned.
+     */
     private Optional<Variant> reversed() {
-        List<Joint> lines = joints.stream().filter(j -> j.from().has(Level.TELEPHONE)).toList();
-        if (lines.size() != 2) {
+        List<Joint> lines = joints.stream().filter(j -> j.from().has(Level.TELEPHONE))
+                .sorted(Comparator.comparing(j -> j.from().terminal().contact(), ContactOrder.PRINTED))
+                .toList();
+        boolean modular = job.ends().stream().allMatch(e -> Catalogue.of(job).of(e)
+                .filter(t -> t.kind() == ConnectorKind.MODULAR).isPresent());
+        if (lines.isEmpty() || lines.size() % 2 != 0 || lines.size() > 2 && !modular) {
             return Optional.empty();
         }
-        Joint one = lines.getFirst();
-        Joint two = lines.getLast();
-        List<Link> turned = List.of(
-                Link.of(one.from().terminal(), two.to().terminal()).withWhy(Words.say("why.reversed")),
-                Link.of(two.from().terminal(), one.to().terminal()).withWhy(Words.say("why.reversed")));
+        List<Link> turned = new ArrayList<>();
+        for (int k = 0; k < lines.size(); k++) {
+            turned.add(Link.of(lines.get(k).from().terminal(),
+                    lines.get(lines.size() - 1 - k).to().terminal()).withWhy(Words.say("why.reversed")));
+        }
         return Optional.of(variant("reversed", links -> with(links.stream()
-                .filter(l -> !l.joins(one.from().terminal(), one.to().terminal())
-                        && !l.joins(two.from().terminal(), two.to().terminal()))
+                .filter(l -> lines.stream()
+                        .noneMatch(j -> l.joins(j.from().terminal(), j.to().terminal())))
                 .toList(), turned)));
+    }
+
+    /** A switch on a stereo plug: its ring lies on the sleeve, as the mono socket of the device has it. */
+    private Optional<Variant> ringToSleeve() {
+        for (End end : job.ends()) {
+            boolean stereo = Catalogue.of(job).of(end).filter(t -> t.kind() == ConnectorKind.JACK)
+                    .filter(t -> t.ids().equals(List.of("tip", "ring", "sleeve"))).isPresent();
+            Terminal ring = end.terminal("ring");
+            boolean used = joints.stream().anyMatch(j -> j.from().terminal().equals(ring)
+                    || j.to().terminal().equals(ring));
+            Optional<Joint> sleeve = joints.stream()
+                    .filter(j -> j.from().terminal().equals(end.terminal("sleeve"))
+                            || j.to().terminal().equals(end.terminal("sleeve")))
+                    .findFirst();
+            boolean switched = joints.stream()
+                    .anyMatch(j -> j.from().has(Level.CONTACT) || j.to().has(Level.CONTACT));
+            if (stereo && sleeve.isPresent() && switched && !used
+                    && job.row(ring).filter(r -> r.direction().filter(d -> d != Direction.UNUSED).isPresent())
+                            .isEmpty()) {
+                boolean near = sleeve.get().from().isAt(end.name());
+                Pin other = near ? sleeve.get().to() : sleeve.get().from();
+                // what stays has a wire at its ring, which goes with that of the sleeve
+                Link both = job.keeps(end.name())
+                        ? match.ordered(Link.of(ring, other.terminal()))
+                        : Link.of(ring, end.terminal("sleeve")).withPart(Part.of(PartKind.JUMPER));
+                Link joined = both.withWhy(Words.say("why.ring-to-sleeve", end.name()));
+                return Optional.of(variant("ring-to-sleeve", links -> with(links, List.of(joined)),
+                        end.name()));
+            }
+        }
+        return Optional.empty();
     }
 }

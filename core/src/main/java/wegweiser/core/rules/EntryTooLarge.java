@@ -26,6 +26,10 @@ final class EntryTooLarge implements Rule {
         List<Finding> found = new ArrayList<>();
         CableStock cable = derived.cable().orElse(null);
         for (Place place : cable == null ? List.<Place>of() : Assembly.of(derived).sheathed()) {
+            if (place.end().panel()) {
+                // no cable goes into a part of a panel
+                continue;
+            }
             ConnectorType type = place.type().orElse(null);
             boolean modular = type != null && type.kind() == ConnectorKind.MODULAR;
             if (modular && cable.flat() && cable.conductors().size() > places(type)) {

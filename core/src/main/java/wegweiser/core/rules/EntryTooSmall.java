@@ -24,6 +24,10 @@ final class EntryTooSmall implements Rule {
         List<Finding> found = new ArrayList<>();
         CableStock cable = derived.cable().filter(c -> !c.flat() && c.diameterMm() > 0).orElse(null);
         for (Place place : cable == null ? List.<Place>of() : Assembly.of(derived).sheathed()) {
+            if (place.end().panel()) {
+                // no cable goes into a part of a panel
+                continue;
+            }
             ConnectorType type = place.type().orElse(null);
             if (type != null && cable.diameterMm() < TOLERANCE * type.ratings().entryMinMm()) {
                 found.add(Finding.of(id(), Severity.WARNING, List.of(), cable.title(),

@@ -19,6 +19,9 @@ import wegweiser.core.words.Words;
 
 /** Branches and splices that are not those of the plan: a splice of two nets, a wire used twice, an end that no run leads to. */
 final class LoomFits implements Rule {
+    /** More wires than these no barrel takes, and no hand holds side by side. */
+    private static final int MOST_IN_ONE = 5;
+
     @Override
     public String id() {
         return "loom-fits";
@@ -39,6 +42,10 @@ final class LoomFits implements Rule {
             joined.stream().filter(t -> !isJoined(derived, joined.getFirst(), t)).findFirst()
                     .ifPresent(apart -> found.add(Finding.of(id(), Severity.ERROR, joined, splice.name(),
                             joined.getFirst(), apart)));
+            if (joined.size() > MOST_IN_ONE) {
+                found.add(Finding.variant(id(), "many", Severity.WARNING, joined, splice.name(),
+                        joined.size(), MOST_IN_ONE));
+            }
             for (Splice.Tail tail : splice.wires()) {
                 if (!taken.add(tail.wire())) {
                     found.add(Finding.variant(id(), "twice", Severity.ERROR, List.of(tail.to()),

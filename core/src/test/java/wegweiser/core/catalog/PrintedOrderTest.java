@@ -92,7 +92,7 @@ class PrintedOrderTest {
      */
     private static final List<String> TWO_SOURCES = List.of("dsub-\\d+-.*", "dsub-15hd-.*", "box-header-.*",
             "modular-.*", "xlr-[35]-.*", "usb-.*", "usb3-a-.*", "jack-.*", "phono-.*", "barrel-.*", "coax-.*",
-            "(banana|blade|ring|spade|crocodile)-.*");
+            "(banana|blade|bullet|tag|ring|spade|crocodile)-.*");
 
     @Test
     void theNumbersAreToBeCheckedExactlyWhereOneSourceStandsBehindThem() {

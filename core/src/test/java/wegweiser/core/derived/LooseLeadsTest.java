@@ -2,13 +2,20 @@ package wegweiser.core.derived;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.TextJob;
 import wegweiser.core.catalog.Cables;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Link;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Outcome;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.model.Touch;
 
 class LooseLeadsTest {
     private static Job traced() {
@@ -41,6 +48,28 @@ class LooseLeadsTest {
         assertThat(Cables.of(given).orElseThrow().conductors()).containsExactly("RD", "copper");
         assertThat(LooseLeads.of(given).at(at("A.tip"))).contains("RD");
         assertThat(LooseLeads.of(given).at(at("A.sleeve"))).contains("copper");
+    }
+
+    @Test
+    void trialsWithTheDeviceTellWhichLeadGoesToTheTip() {
+        Job job = TextJob.of("A jack-3.5-trs-plug", "B jack-3.5-ts-plug", "kept A", "cable moulded-audio-3",
+                "links tip-tip sleeve-sleeve");
+        job = job.withReadings(List.of(reaction("B.WH", "B.BK", Outcome.NOTHING),
+                reaction("B.WH", "B.RD", Outcome.REACTS)));
+        LooseLeads leads = LooseLeads.of(job);
+        assertThat(leads.at(at("A.tip"))).contains("RD");
+        assertThat(leads.at(at("A.sleeve"))).as("which of the other two it is nobody knows").isEmpty();
+        List<Link> mono = new ArrayList<>(job.links());
+        mono.add(Link.of("A.ring", "B.sleeve"));
+        LooseLeads joined = LooseLeads.of(job.withLinks(mono));
+        assertThat(List.of(joined.at(at("A.ring")).orElseThrow(), joined.at(at("A.sleeve")).orElseThrow()))
+                .as("and where they are joined it does not matter").containsExactlyInAnyOrder("WH", "BK");
+        assertThat(LooseLeads.of(job.withReadings(job.readings().subList(0, 1))).colours())
+                .as("one trial is not enough").isEmpty();
+    }
+
+    private static Reading reaction(String a, String b, Outcome outcome) {
+        return Reading.of(Mode.REACTION, Touch.of(at(a), at(b)), outcome);
     }
 
     @Test

@@ -95,7 +95,7 @@ class MakeTest {
     @Test
     void theCutIsTheSumOfItsParts() {
         CutList cut = CutList.of(logger()).orElseThrow();
-        assertThat(cut.totalMm()).isEqualTo(1800 + 180 + 24 + 30 + 150);
+        assertThat(cut.totalMm()).isEqualTo(1800 + 24 + 30 + 60);
     }
 
     @Test

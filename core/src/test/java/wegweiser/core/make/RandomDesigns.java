@@ -35,7 +35,8 @@ final class RandomDesigns {
             ConnectorType type = TYPES.get(random.nextInt(TYPES.size()));
             List<Termination> ways = type.methods();
             ends.add(End.of(String.valueOf((char) ('A' + k)), "Device " + k, type.id(), List.of())
-                    .withTermination(Optional.of(ways.get(random.nextInt(ways.size())).id())));
+                    .withTermination(Optional.of(ways.get(random.nextInt(ways.size())).id()))
+                    .withPanel(random.nextInt(8) == 0).withResin(random.nextInt(8) == 0));
         }
         CableStock cable = Cables.all().get(random.nextInt(Cables.all().size()));
         Job job = Job.of("random", ends, List.of(), List.of())

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wegweiser.core.TextJob;
 import wegweiser.core.make.CutList;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Laid;
 import wegweiser.core.model.Leg;
 
 class WayListTest {
@@ -47,7 +48,8 @@ class WayListTest {
         List<Leg> legs = WayList.read("1 m bend\n1 m\nbranch C 0.5 m", job).values();
         Job along = job.withCable(job.cable().withWay(legs));
         assertThat(along.cable().lengthMm()).hasValue(2000);
-        CutList straight = CutList.of(job.withCable(job.cable().withLengthMm(2000))).orElseThrow();
+        CutList straight = CutList
+                .of(job.withCable(job.cable().withLengthMm(2000).withLaid(Laid.BUILDING))).orElseThrow();
         CutList cut = CutList.of(along).orElseThrow();
         // a bend costs about the diameter of the cable, in steps of 5 mm
         assertThat(cut.totalMm() - straight.totalMm()).isBetween(500.0, 520.0);
@@ -65,7 +67,13 @@ class WayListTest {
                 .isEqualTo(20);
         Job solid = TextJob.of("A dsub-9-socket", "B dsub-9-socket", "cable utp-4x2-24 0.3", "links 1-1");
         Job soft = TextJob.of("A dsub-9-socket", "B dsub-9-socket", "cable patch-4x2-26 0.3", "links 1-1");
-        assertThat(CutList.of(solid).orElseThrow().totalMm())
-                .isGreaterThan(CutList.of(soft).orElseThrow().totalMm());
+        assertThat(CutList.of(asRun(solid)).orElseThrow().totalMm())
+                .isGreaterThan(CutList.of(asRun(soft)).orElseThrow().totalMm());
+        assertThat(CutList.of(solid).orElseThrow().totalMm()).as("a lead makes no bow")
+                .isEqualTo(CutList.of(soft).orElseThrow().totalMm());
+    }
+
+    private static Job asRun(Job job) {
+        return job.withCable(job.cable().withLaid(Laid.BUILDING));
     }
 }

@@ -90,6 +90,6 @@ class SuitsTest {
     private static End named(End end, String name) {
         return new End(name, end.device(), end.role(), end.connector(), end.port(), end.pinout(),
                 end.portReadings(),
-                end.termination(), end.dangerous(), end.extra());
+                end.termination(), end.dangerous(), end.panel(), end.resin(), end.extra());
     }
 }

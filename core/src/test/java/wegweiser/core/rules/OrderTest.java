@@ -164,7 +164,8 @@ class OrderTest {
     private static Job renamed(Job job, Map<String, String> to) {
         List<End> ends = job.ends().stream()
                 .map(e -> new End(to.get(e.name()), e.device(), e.role(), e.connector(),
-                        e.port(), e.pinout(), e.portReadings(), e.termination(), e.dangerous(), e.extra()))
+                        e.port(), e.pinout(), e.portReadings(), e.termination(), e.dangerous(), e.panel(),
+                        e.resin(), e.extra()))
                 .toList();
         List<Link> links = job.links().stream()
                 .map(l -> new Link(renamed(l.from(), to), l.to().map(t -> renamed(t, to)),

@@ -222,6 +222,12 @@ final class Shapes {
     private interface OfEnd {
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<PortReading> portReadings();
+
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        boolean panel();
+
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        boolean resin();
     }
 
     private interface OfRow {

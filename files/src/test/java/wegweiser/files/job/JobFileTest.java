@@ -109,7 +109,8 @@ class JobFileTest {
 
     @Test
     void aNewerVersionIsReadOnlyAndIsNotWritten() throws Exception {
-        Job job = JobFile.parse(SMALL.replace("\"version\": 1", "\"version\": " + (Job.VERSION + 1)), "job.json");
+        Job job = JobFile.parse(SMALL.replace("\"version\": 1", "\"version\": " + (Job.VERSION + 1)),
+                "job.json");
         assertThat(job.isReadOnly()).isTrue();
         assertThatThrownBy(() -> JobFile.write(folder.resolve("job.json"), job))
                 .isInstanceOf(IOException.class)

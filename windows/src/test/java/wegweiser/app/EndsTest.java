@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
@@ -210,14 +211,27 @@ class EndsTest extends WindowTest {
     }
 
     @Test
-    void endsAreAddedUpToEightAndTwoFaceEachOther() {
-        for (int k = 3; k <= 8; k++) {
+    void endsAreAddedAsLongAsThereAreLettersAndTwoFaceEachOther() {
+        for (int k = 3; k <= 10; k++) {
             int wanted = k;
             clickOn("#add-end");
             await(k + " ends", () -> session.job().ends().size() == wanted);
         }
-        assertThat(call(() -> lookup("#add-end").query().isDisabled())).isTrue();
-        await("the new end is on screen", () -> lookup("#end-H").tryQuery().isPresent());
+        await("the new end is on screen", () -> lookup("#end-J").tryQuery().isPresent());
+        call(() -> {
+            session.edit(j -> {
+                List<End> ends = new ArrayList<>(j.ends());
+                for (char name = 'K'; name <= 'Y'; name++) {
+                    ends.add(End.of(String.valueOf(name), "", End.LEADS, List.of()));
+                }
+                return j.withEnds(ends);
+            });
+            return null;
+        });
+        await("all but one", () -> lookup("#chip-Y").tryQuery().isPresent());
+        clickOn("#add-end");
+        await("no letter is left", () -> session.job().ends().size() == 26
+                && lookup("#add-end").query().isDisabled());
         clickOn("#chip-C");
         await("C is on screen", () -> lookup("#end-C").tryQuery().isPresent());
         assertThat(lookup(".end-column").queryAll()).hasSize(2);

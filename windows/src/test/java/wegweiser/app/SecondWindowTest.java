@@ -131,7 +131,8 @@ class SecondWindowTest extends WindowTest {
                 Node beep = here.window().root().lookup("#dock-beep");
                 return beep != null && isShown(beep) && !beep.isDisabled();
             });
-            key(here, k % 3 == 0 ? KeyCode.B : KeyCode.N);
+            // a cable that may be: of what contradicts itself the touch would be asked for again, held
+            key(here, k == 0 ? KeyCode.B : KeyCode.N);
             answered++;
             int now = answered;
             await("answer " + k, () -> here.session().job().readings().size() == now

@@ -177,7 +177,7 @@ class StagesTest extends WindowTest {
     void makeTicksStepsAndRefusesALengthThatIsNone() {
         edit(j -> Router.schemes(j).getFirst().applyTo(j).withReading(Reading.beep("A.2", "B.6")));
         keys(KeyCode.CONTROL, KeyCode.DIGIT4);
-        await("steps", () -> shows("Cut 2.18 m"));
+        await("steps", () -> shows("Cut 1.91 m"));
         keys(KeyCode.SPACE);
         await("ticked", () -> session.job().done().size() == 1);
         assertThat(job().readings()).isEmpty();

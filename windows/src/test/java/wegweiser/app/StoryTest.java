@@ -56,7 +56,7 @@ class StoryTest extends WindowTest {
         await("no finding to decide", () -> shows("errors: 0"));
 
         keys(KeyCode.CONTROL, KeyCode.DIGIT4);
-        await("the first step", () -> shows("Cut 2.18 m of network cable"));
+        await("the first step", () -> shows("Cut 1.91 m of network cable"));
         for (int k = 0; k < 60 && !shows("Built. Prove is next"); k++) {
             int settled = settled();
             if (waits()) {

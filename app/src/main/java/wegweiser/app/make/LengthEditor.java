@@ -8,7 +8,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Overlay;
 import wegweiser.app.controls.Panels;
@@ -102,10 +104,11 @@ final class LengthEditor extends VBox {
         way.setLabelFor(length);
         Label unit = new Label("m");
         unit.setMinWidth(USE_PREF_SIZE);
-        HBox line = new HBox(8, length, unit);
+        HBox line = new HBox(8, length, unit, laid);
+        HBox.setHgrow(laid, Priority.ALWAYS);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         getChildren().addAll(stock, another, Panels.whole(way), line, error,
-                laid, along, branches);
+                new FlowPane(6, 4, along, branches));
     }
 
     /** A stretch as it was understood. */

@@ -60,7 +60,7 @@ final class FirstSteps extends Pane {
             new Lesson(".card", Side.ABOVE, job -> job.links().isEmpty(),
                     (a, b) -> !a.links().equals(b.links())),
             StageId.MAKE,
-            new Lesson("#step-done", Side.ABOVE, _ -> true, (a, b) -> b.done().size() > a.done().size())));
+            new Lesson("#step-done", Side.BELOW, _ -> true, (a, b) -> b.done().size() > a.done().size())));
 
     private final Workshop workshop;
     private final Node window;

@@ -38,6 +38,16 @@ public record Place(End end, Optional<ConnectorType> type, boolean stays, boolea
         return end.name();
     }
 
+    /** What can be touched here once its wires are joined. */
+    public Reach reach() {
+        return Reach.of(this);
+    }
+
+    /** What it takes to have a joint here apart. */
+    public Undoing undoing() {
+        return Undoing.of(this);
+    }
+
     /** Whether anything of the cable is joined here. */
     public boolean isWired() {
         return !joints.isEmpty();

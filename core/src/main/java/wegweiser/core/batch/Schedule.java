@@ -108,7 +108,7 @@ public record Schedule(List<Work> works, List<Work> waits, List<Integer> readySe
                     way[need] = Math.max(way[need], way[k]);
                     waitsAfter[need] = Math.max(waitsAfter[need], waitsAfter[k]);
                     // a cast stands in its vise until it can be worked on
-                    held[need] |= wait > VISE_SECONDS && steps.get(need).deed() instanceof Deed.Cover;
+                    held[need] |= wait > VISE_SECONDS && steps.get(need).deed() instanceof Deed.Pour;
                 }
             }
             hands = Arrays.stream(handSeconds).sum();

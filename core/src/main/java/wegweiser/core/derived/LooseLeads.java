@@ -87,12 +87,21 @@ public record LooseLeads(Map<Terminal, String> colours) {
             found.putIfAbsent(end.terminal("tip"), alone.getFirst().contact());
             List<String> others = leads.stream().map(Terminal::contact)
                     .filter(c -> !c.equals(alone.getFirst().contact()) && !found.containsValue(c)).toList();
-            if (others.size() == 2
-                    && Nets.planned(job).joined(end.terminal("ring"), end.terminal("sleeve"))) {
-                found.putIfAbsent(end.terminal("ring"), others.getFirst());
-                found.putIfAbsent(end.terminal("sleeve"), others.getLast());
+            Terminal ring = end.terminal("ring");
+            Terminal sleeve = end.terminal("sleeve");
+            if (others.size() == 2 && Nets.planned(job).joined(ring, sleeve)) {
+                // as the plan has them, if it says so: either way round is right
+                boolean swapped = planned(job, ring).filter(others.getLast()::equals).isPresent()
+                        || planned(job, sleeve).filter(others.getFirst()::equals).isPresent();
+                found.putIfAbsent(ring, swapped ? others.getLast() : others.getFirst());
+                found.putIfAbsent(sleeve, swapped ? others.getFirst() : others.getLast());
             }
         }
+    }
+
+    private static Optional<String> planned(Job job, Terminal contact) {
+        return job.links().stream().filter(l -> l.touches(contact) && !l.isWithinOneEnd())
+                .flatMap(l -> l.conductor().stream()).findFirst();
     }
 
     private static List<Reading> readings(Job job) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wegweiser.core.assembly.Joint;
+import wegweiser.core.assembly.Reach;
 import wegweiser.core.catalog.ConnectorKind;
 import wegweiser.core.catalog.Contact;
 import wegweiser.core.catalog.Gender;
@@ -51,7 +52,10 @@ final class CommonSteps {
     void slide() {
         List<Thing> things = SlipOn.of(at);
         if (!things.isEmpty()) {
-            add("slide", new Deed.Slide(at.name(), things), things.size() > 1 ? "slide-order" : "slide", "",
+            boolean hood = things.stream().anyMatch(t -> t.kind() == Thing.Kind.HOOD);
+            at.list.detailed("slide", new Deed.Slide(at.name(), things),
+                    things.size() > 1 ? "slide-order" : "slide", "",
+                    hood ? List.of(Words.say("step.slide.hood")) : List.of(),
                     Words.list(things.stream().map(Thing::words).toList()), at.name());
         }
     }
@@ -195,7 +199,7 @@ final class CommonSteps {
 
     void bare() {
         if (at.count() > 0 && at.bareMm() > 0) {
-            add("bare", new Deed.Ready(at.name(), at.contacts(), 12 * at.count()), "bare", "blade",
+            add("bare", new Deed.Bare(at.name(), at.contacts(), 12 * at.count()), "bare", "blade",
                     at.count(),
                     Words.number(at.bareMm()), at.gauges());
         }
@@ -319,9 +323,9 @@ final class CommonSteps {
             more.add(Words.say("step.beep.through", Words.list(through)));
         }
         at.list.detailed("test", new Deed.Test(at.name(), at.contacts()),
-                at.type.termination().hidesWires() ? "beep-face" : "beep", "", more, at.name());
+                at.place.reach() == Reach.FACE ? "beep-face" : "beep", "", more, at.name());
         if (at.end.resin() && at.type.kind().isHoused() && at.type.termination() != Termination.POTTED) {
-            add("fill-resin", new Deed.Cover(at.name(), 180), "fill-resin", "adhesive", at.name());
+            add("fill-resin", new Deed.Pour(at.name(), 180), "fill-resin", "adhesive", at.name());
             add("cured", new Deed.Wait(at.name(), at.resin().workSeconds()), "cure-work", "adhesive");
             add("test-cured", new Deed.Test(at.name(), at.contacts()), "beep-again", "", at.name());
         }
@@ -358,7 +362,9 @@ final class CommonSteps {
         boolean closes = SlipOn.of(at).stream()
                 .anyMatch(t -> t.kind() != Thing.Kind.SHEATH_SLEEVE);
         if (closes) {
-            add("hood", new Deed.Close(at.name()), textKey, "", at.type.title());
+            add("hood", new Deed.Close(at.name()),
+                    textKey.equals("hood") && at.isFlat() ? "hood-flat" : textKey,
+                    "", at.type.title());
         }
         return closes;
     }

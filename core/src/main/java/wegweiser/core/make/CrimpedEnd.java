@@ -33,7 +33,9 @@ final class CrimpedEnd {
                     at.gauges());
         }
         if (at.type.kind().isHoused() && at.count() > 0) {
-            at.list.add("contacts", new Deed.Ready(at.name(), at.contacts(), 5 * at.count()), "contacts", "",
+            at.list.add("contacts",
+                    new Deed.Fit(at.name(), Deed.Fit.What.CONTACTS, at.contacts(), 5 * at.count()),
+                    "contacts", "",
                     at.order().size());
         }
         String how = soldered

@@ -145,9 +145,33 @@ public sealed interface Deed {
         }
     }
 
-    /** Wires are bared, tinned, filled, laid in order or cut to one line: all that makes them ready. */
+    /** Wires are bared, or cut to the length that goes in. */
+    record Bare(String end, List<Terminal> contacts, int handSeconds) implements Deed {
+        public Bare {
+            contacts = List.copyOf(contacts);
+        }
+    }
+
+    /** Cups are filled, wires laid in order, folded or cut in steps: all that makes them ready. */
     record Ready(String end, List<Terminal> contacts, int handSeconds) implements Deed {
         public Ready {
+            contacts = List.copyOf(contacts);
+        }
+    }
+
+    /**
+     * Something is put on the bare ends, or made ready for them, one for each contact.
+     *
+     * @param what ferrules, or contacts off their strip
+     */
+    record Fit(String end, What what, List<Terminal> contacts, int handSeconds) implements Deed {
+        /** What is fitted. */
+        enum What {
+            FERRULES,
+            CONTACTS
+        }
+
+        public Fit {
             contacts = List.copyOf(contacts);
         }
     }
@@ -254,6 +278,9 @@ public sealed interface Deed {
 
     /** Joints are covered for good: sleeves shrunk, resin cast. */
     record Cover(String end, int handSeconds) implements Deed {}
+
+    /** Resin is poured in for good. */
+    record Pour(String end, int handSeconds) implements Deed {}
 
     /** What slid on goes to its place, and the end is closed. */
     record Close(String end) implements Deed {

@@ -81,7 +81,9 @@ final class EndSteps {
         common.sleeveWires(Thing.of(Thing.Kind.MARKER), "markers");
         common.bare();
         if (at.isStranded()) {
-            at.list.add("ferrules", new Deed.Ready(at.name(), at.contacts(), 15 * at.count()), "ferrules", "",
+            at.list.add("ferrules",
+                    new Deed.Fit(at.name(), Deed.Fit.What.FERRULES, at.contacts(), 15 * at.count()),
+                    "ferrules", "",
                     at.order().size(), at.gauges());
         }
         common.joints(at.order(), "screw", "", 25);

@@ -2,11 +2,16 @@ package wegweiser.core.make;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 import wegweiser.core.assembly.Assembly;
+import wegweiser.core.assembly.Place;
 import wegweiser.core.assembly.Run;
+import wegweiser.core.catalog.ConnectorType;
+import wegweiser.core.catalog.Gender;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Splice;
@@ -42,8 +47,24 @@ final class LoomSteps {
                             : "",
                     Words.list(out.stream().map(LoomSteps::led).toList()));
         }
+        marks(assembly, list);
         for (Splice splice : assembly.splices()) {
             splice(derived.cable().orElse(null), splice, list);
+        }
+    }
+
+    /** Plugs that go into each other's socket are told apart by what is written on their branches. */
+    private static void marks(Assembly assembly, Worklist list) {
+        Map<ConnectorType, List<Place>> alike = new LinkedHashMap<>();
+        for (Place place : assembly.made()) {
+            place.type().filter(t -> t.gender() != Gender.NONE && place.isWired())
+                    .ifPresent(t -> alike.computeIfAbsent(t, _ -> new ArrayList<>()).add(place));
+        }
+        List<String> names = alike.values().stream().filter(some -> some.size() > 1).flatMap(List::stream)
+                .map(p -> p.end().device().isBlank() ? p.name() : p.name() + " " + p.end().device()).toList();
+        if (!names.isEmpty() && !assembly.runs().isEmpty()) {
+            list.add("mark-branches", new Deed.Ready("", List.of(), 15 * names.size()), "mark-branches", "",
+                    Words.list(names));
         }
     }
 

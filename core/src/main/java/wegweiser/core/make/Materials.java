@@ -72,19 +72,18 @@ public final class Materials {
         switch (step.deed()) {
             case Deed.Slide slide -> slide.things().forEach(t -> ofAThing(type, t, 1, items));
             case Deed.Sleeve sleeve -> sleeve.things().forEach(t -> ofAThing(type, t, sleeve.wires(), items));
-            case Deed.Ready ready when step.key().endsWith(":ferrules") -> {
-                int awg = derived.cable().map(CableStock::awg).orElse(USUAL_AWG);
-                items.add(new Item(Article.Kind.PART, "ferrule/" + awg, Words.say("part.ferrule"),
-                        ready.contacts().size()));
+            case Deed.Fit(String _, Deed.Fit.What what, var contacts, int _) -> {
+                int count = contacts.size();
+                items.add(switch (what) {
+                    case FERRULES -> new Item(Article.Kind.PART,
+                            "ferrule/" + derived.cable().map(CableStock::awg).orElse(USUAL_AWG),
+                            Words.say("part.ferrule"), count);
+                    // an open barrel that slipped or bent cannot be used again
+                    case CONTACTS -> new Item(Article.Kind.PART, "contact/" + type.family(),
+                            Words.say("part.contact", Math.max(1, Math.round(SPOILT * count))), count);
+                });
             }
-            case Deed.Ready ready when step.key().endsWith(":contacts") -> {
-                int count = ready.contacts().size();
-                // an open barrel that slipped or bent cannot be used again
-                items.add(new Item(Article.Kind.PART, "contact/" + type.family(),
-                        Words.say("part.contact", Math.max(1, Math.round(SPOILT * count))), count));
-            }
-            case Deed.Cover _ when step.key().endsWith(":pot") || step.key().endsWith(":fill-resin") ->
-                items.add(new Item(Article.Kind.PART, "resin", Words.say("part.resin"), 1));
+            case Deed.Pour _ -> items.add(new Item(Article.Kind.PART, "resin", Words.say("part.resin"), 1));
             default -> {
             }
         }

@@ -46,7 +46,7 @@ final class ModularEnd {
         at.list.detailed("order", new Deed.Ready(at.name(), at.contacts(), 60), "order", "", more,
                 at.places(contacts));
         if (!at.isFlat()) {
-            at.list.add("trim", new Deed.Ready(at.name(), List.of(), 20), "trim", "blade",
+            at.list.add("trim", new Deed.Bare(at.name(), List.of(), 20), "trim", "blade",
                     trimMm(type));
         }
         at.list.add("push", new Deed.Ready(at.name(), at.contacts(), 25), "push", "");

@@ -84,14 +84,17 @@ final class Needs {
             case Deed.Look _ -> false;
             case Deed.PutBack _, Deed.Screen _ -> isAfterJoints(deed) || touches(deed, before.contacts());
             case Deed.Cut _, Deed.Peel _, Deed.Slide _, Deed.Open _, Deed.LeadOut _, Deed.Sleeve _,
-                    Deed.Ready _,
-                    Deed.Place _ ->
-                rank(deed) > rank(before) || deed instanceof Deed.Ready && before instanceof Deed.Ready;
+                    Deed.Bare _, Deed.Ready _, Deed.Fit _, Deed.Place _ ->
+                rank(deed) > rank(before) || isReadying(deed) && isReadying(before);
             case Deed.InLine _ ->
                 deed instanceof Deed.Join && touches(deed, before.contacts()) || isAfterJoints(deed);
             case Deed.Join _, Deed.Bridge _, Deed.Splice _ -> isAfterJoints(deed);
-            case Deed.Sever _, Deed.Test _, Deed.Cover _, Deed.Close _, Deed.Wait _ -> true;
+            case Deed.Sever _, Deed.Test _, Deed.Cover _, Deed.Pour _, Deed.Close _, Deed.Wait _ -> true;
         };
+    }
+
+    private static boolean isReadying(Deed deed) {
+        return deed instanceof Deed.Bare || deed instanceof Deed.Ready || deed instanceof Deed.Fit;
     }
 
     private static boolean isAfterJoints(Deed deed) {
@@ -109,9 +112,9 @@ final class Needs {
             case Deed.Peel _, Deed.Slide _ -> 1;
             case Deed.Open _, Deed.LeadOut _ -> 2;
             case Deed.Screen _, Deed.PutBack _, Deed.Sleeve _ -> 3;
-            case Deed.Ready _, Deed.Place _ -> 4;
+            case Deed.Bare _, Deed.Ready _, Deed.Fit _, Deed.Place _ -> 4;
             case Deed.InLine _, Deed.Join _, Deed.Bridge _, Deed.Sever _, Deed.Splice _ -> 5;
-            case Deed.Test _, Deed.Cover _, Deed.Close _, Deed.Wait _ -> 6;
+            case Deed.Test _, Deed.Cover _, Deed.Pour _, Deed.Close _, Deed.Wait _ -> 6;
         };
     }
 }

@@ -23,7 +23,7 @@ final class PottedEnd {
                 at.places(at.place.aroundTheClock()));
         // a short under resin stays for ever
         at.list.add("test-wires", new Deed.Test(at.name(), at.contacts()), "beep-wires", "", at.name());
-        at.list.add("pot", new Deed.Cover(at.name(), 180), at.mayHave(FIBRES) ? "pour-cup" : "pour-cup-plain",
+        at.list.add("pot", new Deed.Pour(at.name(), 180), at.mayHave(FIBRES) ? "pour-cup" : "pour-cup-plain",
                 "adhesive");
         Schools.Resin resin = at.resin();
         at.list.add("handle", new Deed.Wait(at.name(), resin.touchSeconds()), "cure-handle", "adhesive");

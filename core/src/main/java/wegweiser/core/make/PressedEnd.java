@@ -23,6 +23,19 @@ final class PressedEnd {
         }).toList());
     }
 
+    /** Wires that the connector has no grooves for would lie in the press, and are split off beside it. */
+    private static void beside(AtEnd at) {
+        int grooves = at.type.ribbonOrder().size();
+        List<String> there = at.place.present();
+        if (at.cable == null || grooves == 0 || there.size() <= grooves) {
+            return;
+        }
+        List<String> off = there.subList(grooves, there.size());
+        at.list.add("beside", new Deed.PutBack(at.name(), off), at.place.goesOn() ? "beside-on" : "beside",
+                "blade",
+                Words.list(off), off.size(), at.type.title(), at.name());
+    }
+
     static void write(CommonSteps common) {
         AtEnd at = common.at;
         at.place.joints().keySet().forEach(common::inLine);
@@ -41,6 +54,7 @@ final class PressedEnd {
         if (turned.isEmpty() && !at.place.goesOn()) {
             at.list.add("square", new Deed.Ready(at.name(), List.of(), 15), "square", "blade");
         }
+        beside(at);
         String first = at.type.ribbonOrder().isEmpty() ? "1" : at.type.ribbonOrder().getFirst();
         if (at.place.goesOn()) {
             at.list.add("through", new Deed.Ready(at.name(), List.of(), 30), "through", "", at.type.title());

@@ -41,7 +41,7 @@ final class SolderedEnd {
             // the screen is twisted together already and only tinned
             boolean screen = order.stream().flatMap(c -> at.place.joint(c).stream()).anyMatch(Joint::screen);
             int wires = at.place.count(order);
-            at.list.add("tin", new Deed.Ready(at.name(), at.contacts(), 20 * Math.max(wires, order.size())),
+            at.list.add("tin", new Deed.Bare(at.name(), at.contacts(), 20 * Math.max(wires, order.size())),
                     !screen ? "tin" : wires > 0 ? "tin-screen" : "tin-screen-alone", "iron", wires,
                     Words.number(at.bareMm()), at.gauges());
             if (!cups || !feeds) {

@@ -20,7 +20,7 @@ final class SplicedEnd {
         at.list.add("stagger", new Deed.Ready(at.name(), at.contacts(), 15 * order.size()), "stagger",
                 "blade",
                 order.size());
-        at.list.add("tin", new Deed.Ready(at.name(), at.contacts(), 20 * order.size()), "tin-splices", "iron",
+        at.list.add("tin", new Deed.Bare(at.name(), at.contacts(), 20 * order.size()), "tin-splices", "iron",
                 at.gauges());
         common.joints(order, "solder-splice", "heat", 60);
         common.bridges("splice");
@@ -29,7 +29,7 @@ final class SplicedEnd {
                 cast ? "sleeves" : "sleeves-layers", "hot-air");
         common.cool();
         if (cast) {
-            at.list.add("pot", new Deed.Cover(at.name(), 240), "pour-head", "adhesive");
+            at.list.add("pot", new Deed.Pour(at.name(), 240), "pour-head", "adhesive");
             at.list.add("cure", new Deed.Wait(at.name(), at.resin().fullSeconds()), "cure-head",
                     "adhesive");
         }

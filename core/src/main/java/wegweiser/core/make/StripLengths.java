@@ -21,9 +21,7 @@ public record StripLengths(double sheathMm, double bareMm, List<String> wires) {
     /** What a step strips, with what it strips to; empty for a step that strips nothing. */
     public static Optional<StripLengths> of(Job job, Step step) {
         boolean strips = step.deed() instanceof Deed.Open && !step.end().isEmpty()
-                || step.deed() instanceof Deed.Ready
-                        && List.of("bare", "tin", "trim")
-                                .contains(step.key().substring(step.end().length() + 1));
+                || step.deed() instanceof Deed.Bare;
         return strips ? job.end(step.end()).flatMap(e -> of(job, e)) : Optional.empty();
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.TreeSet;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
+import wegweiser.core.assembly.Undoing;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
@@ -31,6 +32,9 @@ public final class Diagnosis {
     private static final double WORTH_TELLING = 0.3;
     /** What makes one of several full explanations the first: a whole wiring, before mistakes in part of one. */
     private static final double WHOLE = 0.004;
+    /** What an e-fold of time for a repair counts among stories that explain as much. */
+    private static final double PAINS = 0.0004;
+    private static final int MOST_SECONDS = 3600;
 
     private final Job job;
     private final Nets planned;
@@ -89,7 +93,7 @@ public final class Diagnosis {
                 add(change.kind().id(), end.name(), text, explains, repair(end, change, type), joints,
                         change.kind() == EndChange.Kind.COLOUR_STANDARD
                                 ? WHOLE + 0.001
-                                : 0.001 * Math.log(1 + change.weight()));
+                                : 0.001 * Math.log(1 + change.weight()) - pains(end));
             }
         }
     }
@@ -105,22 +109,30 @@ public final class Diagnosis {
 
     private List<String> repair(End end, EndChange change, ConnectorType type) {
         return switch (change.kind()) {
-            case SWAPPED -> List.of(closed(end, type).orElseGet(() -> Words.say("repair.swap", end.name(),
+            case SWAPPED -> List.of(whole(end, type).orElseGet(() -> Words.say("repair.swap", end.name(),
                     change.what().get(0), change.what().get(1))));
             case COLOUR_STANDARD -> List.of(Words.say("repair.replug", end.name()));
             case MIRRORED, SHIFTED, ROWS_SWAPPED, RIBBON_FOR_NUMBER, TWIST -> List
-                    .of(closed(end, type)
+                    .of(whole(end, type)
                             .orElseGet(() -> Words.say("repair.redo", end.name(), type.title())));
         };
     }
 
     /** How an end is done again whose wires cannot be taken out one by one. */
-    private static Optional<String> closed(End end, ConnectorType type) {
-        return switch (type.termination()) {
-            case MODULAR -> Optional.of(Words.say("repair.replug", end.name()));
-            case RIBBON -> Optional.of(Words.say("repair.repress", end.name(), type.title()));
-            default -> Optional.empty();
+    private Optional<String> whole(End end, ConnectorType type) {
+        Undoing undoing = assembly.at(end.name()).undoing();
+        return switch (undoing.manner()) {
+            case REPLACE -> Optional.of(type.termination() == Termination.RIBBON
+                    ? Words.say("repair.repress", end.name(), type.title())
+                    : Words.say("repair.replug", end.name()));
+            case CUT_OFF -> Optional.of(Words.say("repair.cut-off", end.name(), type.title()));
+            case LOOSEN, PUSH_OUT, MELT, NEVER -> Optional.empty();
         };
+    }
+
+    /** Of two ends at which the same could be wrong the one that opens more easily comes first. */
+    private double pains(End end) {
+        return PAINS * Math.log(Math.min(MOST_SECONDS, assembly.at(end.name()).undoing().seconds()));
     }
 
     /** Crossed where straight was planned, or straight where crossed was. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Splicing;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
@@ -26,7 +27,8 @@ final class ContactTwice implements Rule {
     @Override
     public List<Finding> check(Derived derived) {
         Map<Terminal, Set<String>> wires = new LinkedHashMap<>();
-        for (Link link : derived.job().links()) {
+        // on a ribbon the wire follows from its place where the plan names none
+        for (Link link : Assembly.of(derived).links()) {
             if (!link.is(PartKind.CUT)) {
                 add(derived, link, link.from(), wires);
                 link.to().ifPresent(t -> add(derived, link, t, wires));

@@ -32,7 +32,8 @@ final class SupplySizing {
                 continue;
             }
             if (Double.isFinite(run.there() + run.back())) {
-                lines.add(drop(run, cable, metres));
+                // in a loom each load has a way of its own
+                lines.add(drop(run, cable, run.metres() > 0 ? run.metres() : metres));
             }
             run.wires().forEach(w -> most.merge(w.conductor(), w, (a, b) -> a.amps() >= b.amps() ? a : b));
         }

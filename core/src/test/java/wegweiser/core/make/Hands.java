@@ -112,8 +112,9 @@ final class Hands {
                 closed.add(end);
             }
             case Deed.Test _ -> tested.add(end);
-            case Deed.Cover _ -> {
-                if (!tested.contains(end) && key.contains("pot")) {
+            case Deed.Cover _ -> cast.add(end);
+            case Deed.Pour _ -> {
+                if (!tested.contains(end)) {
                     trouble.add(key + ": cast before it was tested");
                 }
                 cast.add(end);
@@ -133,8 +134,10 @@ final class Hands {
                 }
                 spliced.add(splice.name());
             }
-            case Deed.Look _, Deed.Cut _, Deed.Peel _, Deed.PutBack _, Deed.Ready _, Deed.Wait _ -> {
-            }
+            case Deed.Look _, Deed.Cut _, Deed.Peel _, Deed.PutBack _, Deed.Bare _, Deed.Ready _, Deed.Fit _,
+                    Deed.Wait _ ->
+                {
+                }
         }
     }
 

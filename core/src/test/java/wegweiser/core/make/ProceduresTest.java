@@ -1,10 +1,10 @@
 package wegweiser.core.make;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static wegweiser.core.make.StepsRead.inOrder;
+import static wegweiser.core.make.StepsRead.says;
 
-import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import wegweiser.core.TextJob;
 import wegweiser.core.catalog.Termination;
@@ -19,34 +19,6 @@ import wegweiser.core.rules.Rules;
 class ProceduresTest {
     private static Job joined(Job job, String end, Termination way) {
         return job.withEnd(end, e -> e.withTermination(Optional.of(way.id())));
-    }
-
-    /** Patterns that have to be found in steps one after the other; the same step may hold several. */
-    private static void inOrder(Job job, String... patterns) {
-        List<Step> steps = BenchSteps.of(job, true);
-        assertThat(Hands.build(job, steps)).isEmpty();
-        int at = 0;
-        for (String pattern : patterns) {
-            int found = at;
-            while (found < steps.size() && !says(steps.get(found), pattern)) {
-                found++;
-            }
-            assertThat(found).as("“%s” after step %d of%n%s", pattern, at, String.join("\n",
-                    steps.stream().map(s -> s.n() + " " + s.end() + " " + s.text()).toList()))
-                    .isLessThan(steps.size());
-            at = found;
-        }
-    }
-
-    private static boolean says(Step step, String pattern) {
-        String all = "[" + step.end() + "] " + step.text() + " | " + step.detail() + " | " + step.check()
-                + " | "
-                + step.setting() + " | " + step.caution();
-        return Pattern.compile(pattern).matcher(all).find();
-    }
-
-    private static boolean says(Job job, String pattern) {
-        return BenchSteps.of(job, true).stream().anyMatch(s -> says(s, pattern));
     }
 
     @Test

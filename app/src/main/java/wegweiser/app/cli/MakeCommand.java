@@ -39,19 +39,22 @@ final class MakeCommand extends JobCommand {
     private record Figure(String what, String value, String limit, boolean kept, String formula,
             String remedy) {}
 
-    private record Result(List<Done> steps, List<Cut> cuts, List<Part> parts, List<Figure> electrical) {}
+    private record Result(List<Done> steps, List<Cut> cuts, List<CutList.Wire> wires, List<Part> parts,
+            List<Figure> electrical) {}
 
     @Override
     public Integer call() throws Exception {
         Job read = read(job);
         if (Mains.isIn(Derived.of(read))) {
-            write(new Result(List.of(), List.of(), List.of(), List.of()), NoWay.because(Derived.of(read)));
+            write(new Result(List.of(), List.of(), List.of(), List.of(), List.of()),
+                    NoWay.because(Derived.of(read)));
             return CommandLineApp.WRONG;
         }
         List<Step> steps = BenchSteps.of(read, !leftHanded);
         Result result = new Result(steps.stream().map(MakeCommand::shape).toList(),
                 CutList.of(read).stream().flatMap(c -> c.items().stream())
                         .map(i -> new Cut(i.words(), i.mm())).toList(),
+                CutList.of(read).map(CutList::wires).orElse(List.of()),
                 Materials.parts(read).stream().map(p -> new Part(p.words(), p.count())).toList(),
                 Sizing.of(read).stream().map(f -> new Figure(f.words(), f.shown(), f.limit(), f.isKept(),
                         f.formula(), f.remedy())).toList());

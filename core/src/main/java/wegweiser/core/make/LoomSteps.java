@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
 import wegweiser.core.assembly.Run;
@@ -39,13 +40,21 @@ final class LoomSteps {
         boolean single = assembly.isOfSingleWires();
         for (Point point : points(assembly)) {
             List<Run> out = point.out();
-            list.add("branch:" + point.name(), new Deed.LeadOut(point.name(), 60 + 20 * out.size()),
-                    single ? "branch" : "branch-sheath", single ? "" : "blade", point.name(),
+            List<String> lengths = out.stream().filter(r -> r.mm().isPresent())
+                    .map(r -> Words.say("step.branch.length", r.to(),
+                            Words.fixed(r.mm().getAsDouble() / 1000, 2)))
+                    .toList();
+            list.detailed("branch:" + point.name(), new Deed.LeadOut(point.name(), 60 + 20 * out.size()),
+                    single ? "branch" : "branch-sheath", single ? "" : "blade",
+                    lengths.isEmpty()
+                            ? List.of()
+                            : List.of(Words.say("step.branch.lengths", Words.list(lengths))),
+                    point.name(),
                     point.mm().isPresent()
                             ? Words.say("step.branch.where",
                                     Words.fixed(point.mm().getAsDouble() / 1000, 2), point.from())
                             : "",
-                    Words.list(out.stream().map(LoomSteps::led).toList()));
+                    out.stream().map(LoomSteps::led).collect(Collectors.joining("; ")));
         }
         marks(assembly, list);
         for (Splice splice : assembly.splices()) {
@@ -68,7 +77,7 @@ final class LoomSteps {
         }
     }
 
-    /** A run as it leaves: its wires, where to, how far. */
+    /** A run as it leaves: its wires, and where to. */
     private static String led(Run run) {
         List<String> wires = new ArrayList<>(run.wires());
         if (run.screened()) {
@@ -79,10 +88,7 @@ final class LoomSteps {
                 : run.unnamed() > 0
                         ? Words.say("step.branch.more", Words.list(wires), run.unnamed())
                         : Words.list(wires);
-        return run.mm().isPresent()
-                ? Words.say("step.branch.run-mm", said, run.to(),
-                        Words.fixed(run.mm().getAsDouble() / 1000, 2))
-                : Words.say("step.branch.run", said, run.to());
+        return Words.say("step.branch.run", said, run.to());
     }
 
     /**

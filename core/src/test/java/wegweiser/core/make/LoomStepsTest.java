@@ -24,7 +24,7 @@ class LoomStepsTest {
     @Test
     void eachBranchNamesItsWiresAndItsLength() {
         assertThat(texts(TextJob.of(PANELS))).contains(
-                "At fork, 0.80 m from A: lead out RD.2 and BN towards B (0.40 m) and RD.3 and GN towards C (0.30 m)",
+                "At fork, 0.80 m from A, lead RD.2 and BN to B; RD.3 and GN to C",
                 "Splice S1: join RD (18 AWG), RD.2 (20 AWG) and RD.3 (20 AWG)", "RD.2 into terminal 1");
     }
 
@@ -72,7 +72,7 @@ class LoomStepsTest {
         Job job = TextJob.of("A terminal-4", "B terminal-2", "C terminal-2", "cable control-4",
                 "loom A-fork:0.8 fork-B:0.4 fork-C:0.3", "links A.1-B.1:WH A.2-B.2:BN A.3-C.1:GN");
         assertThat(texts(job)).contains(
-                "At fork, 0.80 m from A: open the sheath and lead out WH and BN towards B (0.40 m) and GN towards C (0.30 m)");
+                "At fork, 0.80 m from A, open the sheath: WH and BN to B; GN to C");
         assertThat(CutList.of(job).orElseThrow().wires()).as("one cable is cut").isEmpty();
     }
 

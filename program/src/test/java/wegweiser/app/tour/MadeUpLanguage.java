@@ -220,7 +220,9 @@ public final class MadeUpLanguage {
 
     /** What is shown of a text differs from it where it does not fit. */
     private void cut(String where, Labeled labeled) {
-        if (labeled.getText() == null || labeled.getText().isBlank() || labeled.getWidth() <= 0) {
+        // a card of the bench has two lines for the next step; the rest is read beside the pointer, which has a test of its own
+        boolean onCard = labeled.getStyleClass().contains("card-next");
+        if (labeled.getText() == null || labeled.getText().isBlank() || labeled.getWidth() <= 0 || onCard) {
             return;
         }
         for (Node child : labeled.getChildrenUnmodifiable()) {
@@ -267,6 +269,7 @@ public final class MadeUpLanguage {
                 all.add(file.getFileName().toString().replace(".wegweiser.json", ""));
             }
         }
+        all.addAll(DemoWorkshop.panelsPlanned().cable().loom().places());
         Catalogue.standard().all().forEach(c -> all.addAll(List.of(c.id(), c.family())));
         Cables.all().forEach(c -> all.add(c.id()));
         NamedPinout.standard().forEach(p -> p.rows().forEach(r -> r.signal().ifPresent(all::add)));

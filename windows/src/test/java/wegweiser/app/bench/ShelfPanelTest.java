@@ -133,7 +133,7 @@ class ShelfPanelTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);
         await("prove", () -> window.here() == StageId.PROVE);
         keys(KeyCode.R);
-        await("counted off", () -> shows("Counted off the shelf: 2.4 m of serial cable"));
+        await("counted off", () -> shows("Counted off the shelf: 2.11 m of serial cable"));
         assertThat(left("dsub-9-socket")).isEqualTo(3);
         fire("#notice-way");
         await("back", () -> shows("It is on the shelf again"));

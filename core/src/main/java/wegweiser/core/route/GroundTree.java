@@ -14,8 +14,8 @@ import wegweiser.core.signals.Pin;
 /**
  * Along which cables the ends of a job hang together: each end by the one that it shares signals with, else by the one that
  * feeds it, beginning at the one that feeds most. Grounds and supplies run the same way, so that a chain stays a chain. A load hangs on what
- * feeds it all the same, and nothing hangs on a load: its plug would carry the current of others. Only the lines of a bus go on
- * from device to device. O(ends² x joints).
+ * feeds it all the same, and nothing hangs on a load: its plug would carry the current of others. Only a bus, and devices that
+ * hear a line and drive the next, go on from one to the other. O(ends² x joints).
  */
 final class GroundTree {
     private final SequencedMap<String, String> parents = new LinkedHashMap<>();
@@ -52,10 +52,21 @@ final class GroundTree {
             List<Joint> feeds) {
         boolean bus = signals.stream().filter(j -> j.isAt(end) && j.isAt(by))
                 .anyMatch(j -> j.from().is(Direction.BOTH) || j.to().is(Direction.BOTH));
-        if (bus || feeder(by, List.of(end), feeds).isPresent()) {
+        if (bus || passesOn(by, end, signals) || feeder(by, List.of(end), feeds).isPresent()) {
             return by;
         }
         return feeder(end, in, feeds).or(() -> feeder(by, in, feeds)).orElse(by);
+    }
+
+    /** Whether an end hears a line and drives the next: lights and sensors in a row, whose cable goes from one to the other. */
+    private static boolean passesOn(String by, String end, List<Joint> signals) {
+        boolean hears = signals.stream().anyMatch(j -> !j.isAt(end) && hasAt(j, by, Direction.IN));
+        return hears && signals.stream().anyMatch(j -> j.isAt(end) && hasAt(j, by, Direction.OUT));
+    }
+
+    private static boolean hasAt(Joint joint, String end, Direction direction) {
+        return joint.from().isAt(end) && joint.from().is(direction)
+                || joint.to().isAt(end) && joint.to().is(direction);
     }
 
     /** Of some ends the first that feeds one. */

@@ -103,7 +103,7 @@ class MakePanelsTest extends MakeTest {
         await("taken", () -> job().cable().loom().runs().size() == 3
                 && job().cable().loom().splices().size() == 2
                 && job().cable().lengthMm().getAsDouble() == 1500);
-        await("its steps", () -> shows("At fork, 0.90 m from A"));
+        await("its steps", () -> shows("At fork, lead"));
         assertThat(lookup("#cable-length").query().isDisabled()).as("the runs say how long it is").isTrue();
     }
 

@@ -22,7 +22,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
-import wegweiser.app.controls.FacePicture;
+import wegweiser.app.controls.DrawingPicture;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Next;
 import wegweiser.app.stage.Progress;
@@ -44,8 +44,8 @@ final class CardView extends HBox {
     private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
     private static final PseudoClass TROUBLE = PseudoClass.getPseudoClass("trouble");
 
-    private final FacePicture near = new FacePicture(FACE_WIDTH, FACE_HEIGHT);
-    private final FacePicture far = new FacePicture(FACE_WIDTH, FACE_HEIGHT);
+    private final DrawingPicture near = new DrawingPicture(FACE_WIDTH, FACE_HEIGHT);
+    private final DrawingPicture far = new DrawingPicture(FACE_WIDTH, FACE_HEIGHT);
     private final Label more = Panels.quiet("");
     private final List<Label> loose = List.of(Panels.quiet(""), Panels.quiet(""));
     private final Label title = new Label();
@@ -124,10 +124,10 @@ final class CardView extends HBox {
         more.setText(ends.size() > 2 ? t("bench.more-ends", ends.size() - 2) : "");
     }
 
-    private static void show(FacePicture face, Label wires, Optional<Job> job, Optional<End> end) {
+    private static void show(DrawingPicture face, Label wires, Optional<Job> job, Optional<End> end) {
         Optional<ConnectorType> type = end.flatMap(e -> Catalogue.of(job.orElseThrow()).of(e));
         wires.setText(type.isPresent() || end.isEmpty() ? "" : t("bench.loose", end.get().pinout().size()));
-        face.show(type);
+        face.draw(type.map(DrawingPicture::faceOf));
     }
 
     private static String about(BenchJob bench, boolean away) {

@@ -10,7 +10,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import wegweiser.app.controls.FacePicture;
+import wegweiser.app.controls.DrawingPicture;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.LinesPanel;
 import wegweiser.app.stage.Session;
@@ -35,7 +35,7 @@ final class LoomPanel extends VBox {
     private static final double WIDEST_MM = 230;
 
     private final Session session;
-    private final FacePicture picture = new FacePicture(WIDTH - 40, PICTURE);
+    private final DrawingPicture picture = new DrawingPicture(WIDTH - 40, PICTURE);
     private final Label none = Panels.quiet(t("loom.picture.none"));
     private final Button splice = new Button(t("loom.splice"));
     private final LinesPanel<LoomLine> lines;

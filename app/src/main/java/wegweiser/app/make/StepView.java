@@ -14,8 +14,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import wegweiser.app.controls.DrawingPicture;
 import wegweiser.app.controls.FacePanel;
-import wegweiser.app.controls.FacePicture;
 import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.controls.StripTemplate;
@@ -39,7 +39,7 @@ final class StepView extends VBox {
 
     private final FacePanel face = new FacePanel();
     /** Where the cable branches, for steps of the cable as a whole. */
-    private final FacePicture branches = FacePicture.filling();
+    private final DrawingPicture branches = DrawingPicture.filling();
     private final BooleanProperty whole = new SimpleBooleanProperty();
     private final StripTemplate strip;
     private final VBox stripBox;
@@ -105,7 +105,7 @@ final class StepView extends VBox {
         Assembly assembly = Assembly.of(Derived.of(job));
         whole.set(end.isEmpty() && !assembly.runs().isEmpty());
         if (whole.get()) {
-            branches.draw(LoomDrawing.of(assembly, WIDEST_MM, places(assembly, step)));
+            branches.draw(Optional.of(LoomDrawing.of(assembly, WIDEST_MM, places(assembly, step))));
         }
         boolean one = step.lit().size() == 1 && !(step.deed() instanceof Deed.Look);
         where.setText(one ? step.lit().getFirst().end() + " · " + step.lit().getFirst().contact() : "");

@@ -32,6 +32,7 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Schools;
+import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.route.Pegs;
 import wegweiser.core.signals.Pin;
@@ -87,7 +88,10 @@ final class ConductorStrip extends VBox {
     void show(Derived derived) {
         Job job = derived.job();
         Optional<CableStock> stock = Cables.of(job);
-        about.setText(stock.map(s -> t("route.cable", s.title(), s.awg(), Words.number(s.diameterMm())))
+        // single wires have no diameter together, and each its own gauge
+        about.setText(stock.map(s -> s.diameterMm() > 0
+                ? t("route.cable", s.title(), s.awg(), Words.number(s.diameterMm()))
+                : s.title())
                 .orElse(t("route.cable.none")));
         network.setVisible(NetworkColours.matter(job));
         network.show(NetworkColours.chosen(job));
@@ -115,9 +119,13 @@ final class ConductorStrip extends VBox {
         Label code = new Label(conductor);
         code.getStyleClass().add("mono");
         code.setMinWidth(52);
-        String what = carried.isEmpty()
-                ? t("route.spare")
-                : carried.size() == 1 ? words(job, carried.getFirst()) : together(job, carried);
+        Optional<Splice> splice = job.cable().loom().splices().stream()
+                .filter(s -> s.wires().stream().anyMatch(w -> w.wire().equals(conductor))).findFirst();
+        String what = splice.isPresent()
+                ? spliced(job, splice.get(), conductor)
+                : carried.isEmpty()
+                        ? t("route.spare")
+                        : carried.size() == 1 ? words(job, carried.getFirst()) : together(job, carried);
         Label words = new Label(pinned ? t("route.pinned", what) : what);
         words.setMinWidth(124);
         words.setPrefWidth(124);
@@ -128,17 +136,21 @@ final class ConductorStrip extends VBox {
         line.getStyleClass().add("conductor-line");
         String why = carried.stream().map(l -> ConductorWhy.of(derived, l)).flatMap(Optional::stream)
                 .findFirst()
-                .orElse(t("route.spare.why"));
+                .orElse(splice.map(s -> t("route.spliced.why", s.name(), s.at()))
+                        .orElse(t("route.spare.why")));
         line.setAccessibleText(conductor + ", " + what + ". " + why);
         line.setTooltip(new Tooltip(why));
-        line.setOnAction(_ -> menu(job, conductor).show(line, Side.BOTTOM, 0, 0));
+        if (splice.isEmpty()) {
+            line.setOnAction(_ -> menu(job, conductor).show(line, Side.BOTTOM, 0, 0));
+        }
         return line;
     }
 
     private ContextMenu menu(Job job, String conductor) {
         ContextMenu menu = new ContextMenu();
         for (Link link : job.links()) {
-            boolean along = link.to().isPresent() && !link.isWithinOneEnd();
+            boolean along = link.to().isPresent() && !link.isWithinOneEnd()
+                    && job.cable().loom().spliceOf(link).isEmpty();
             if (along && !link.conductor().equals(Optional.of(conductor))) {
                 item(menu, t("route.carry", words(job, link)),
                         () -> session.edit(j -> Pegs.onConductor(j, link, conductor)));
@@ -152,6 +164,14 @@ final class ConductorStrip extends VBox {
                     j.links().stream().map(l -> l.pinned() ? l.unpinned() : l).toList()))));
         }
         return menu;
+    }
+
+    /** Where a wire of a splice leads, and which splice it is. */
+    private static String spliced(Job job, Splice splice, String wire) {
+        Terminal to = splice.wires().stream().filter(w -> w.wire().equals(wire)).findFirst().orElseThrow()
+                .to();
+        String signal = job.row(to).map(PinRow::label).orElse("");
+        return t("route.spliced", splice.name(), (to + "  " + signal).strip());
     }
 
     private static void item(ContextMenu menu, String text, Runnable does) {

@@ -89,6 +89,11 @@ public final class Assembly {
         return layout.runs();
     }
 
+    /** The same, each begun at its side nearer to where its piece of the loom begins, the nearest first. */
+    public List<Run> outward() {
+        return Outward.of(runs());
+    }
+
     /** The places where it branches, in the order of the runs. */
     public List<String> branchPoints() {
         return derived.job().cable().loom().places().stream()
@@ -228,7 +233,7 @@ public final class Assembly {
                 .toList();
         boolean shell = link.conductor().isEmpty() && at.contact().equals(Contact.SHELL)
                 && cable.filter(CableStock::isScreened).isPresent();
-        Optional<Splice> splice = splices().stream().filter(s -> s.joins(link)).findFirst();
+        Optional<Splice> splice = derived.job().cable().loom().spliceOf(link);
         if (splice.isPresent()) {
             return new Joint(at, splice.get().wireTo(at).stream().toList(), false,
                     List.of(splice.get().name()));

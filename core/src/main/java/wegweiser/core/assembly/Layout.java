@@ -34,7 +34,7 @@ final class Layout {
         List<Set<String>> unnamed = new ArrayList<>();
         for (Link link : links) {
             if (link.to().isEmpty() || link.isWithinOneEnd() || link.is(PartKind.CUT)
-                    || loom.splices().stream().anyMatch(s -> s.joins(link))) {
+                    || loom.spliceOf(link).isPresent()) {
                 continue;
             }
             Set<String> both = Set.of(link.from().end(), link.to().get().end());

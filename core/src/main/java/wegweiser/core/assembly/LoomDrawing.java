@@ -2,7 +2,6 @@ package wegweiser.core.assembly;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -48,13 +47,17 @@ public final class LoomDrawing {
             // of a large loom what is around the place
             left.removeIf(r -> lit.stream().noneMatch(r::touches));
         }
-        // each piece that hangs together is drawn below the one before
-        while (!left.isEmpty()) {
-            String root = left.getFirst().from();
-            depth.put(root, 0);
-            grow(root, left);
-            lay(root, new HashSet<>());
+        List<String> roots = new ArrayList<>();
+        for (Run run : Outward.of(left)) {
+            if (!depth.containsKey(run.from())) {
+                depth.put(run.from(), 0);
+                roots.add(run.from());
+            }
+            out.computeIfAbsent(run.from(), _ -> new ArrayList<>()).add(run);
+            depth.put(run.to(), depth.get(run.from()) + 1);
         }
+        // each piece that hangs together is drawn below the one before
+        roots.forEach(this::lay);
         int deepest = depth.values().stream().mapToInt(Integer::intValue).max().orElse(0);
         step = Math.min(STEP_MM, (widestMm - 2 * MARGIN - BOX_WIDTH) / Math.max(1, deepest));
     }
@@ -69,32 +72,12 @@ public final class LoomDrawing {
         return new LoomDrawing(assembly, widestMm, lit).drawing();
     }
 
-    private void grow(String root, List<Run> left) {
-        List<String> reached = new ArrayList<>(List.of(root));
-        for (int k = 0; k < reached.size(); k++) {
-            String at = reached.get(k);
-            out.computeIfAbsent(at, _ -> new ArrayList<>());
-            for (Run run : List.copyOf(left)) {
-                if (run.touches(at)) {
-                    left.remove(run);
-                    Run away = run.from().equals(at) ? run : run.turned();
-                    out.get(at).add(away);
-                    depth.put(away.to(), depth.get(at) + 1);
-                    reached.add(away.to());
-                }
-            }
-        }
-    }
-
     /** Leaves lie below each other; what leads to them lies where its first branch does. */
-    private double lay(String place, Set<String> seen) {
-        seen.add(place);
+    private double lay(String place) {
         double here = -1;
         for (Run run : out.getOrDefault(place, List.of())) {
-            if (!seen.contains(run.to())) {
-                double there = lay(run.to(), seen);
-                here = here < 0 ? there : here;
-            }
+            double there = lay(run.to());
+            here = here < 0 ? there : here;
         }
         if (here < 0) {
             here = ROW_MM * rows++;

@@ -51,7 +51,7 @@ public final class Splicing {
         Loom loom = job.cable().loom().withSplices(all.splices).withWires(all.wires);
         // which wire leads where is told by the splice from now on
         List<Link> links = job.links().stream()
-                .map(l -> all.splices.stream().anyMatch(s -> s.joins(l)) ? l.unpinned() : l).toList();
+                .map(l -> loom.spliceOf(l).isPresent() ? l.unpinned() : l).toList();
         return job.withLinks(links).withCable(job.cable().withLoom(loom));
     }
 

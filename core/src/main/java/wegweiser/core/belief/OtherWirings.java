@@ -188,7 +188,7 @@ final class OtherWirings {
             }
             double joined = each[end[a]] * candidates;
             if (candidates > 0 && random.nextDouble() * (open[end[a]] + joined) < joined) {
-                int chosen = nth(mayJoin[a], untaken, random.nextInt(candidates));
+                int chosen = untaken(loose, i + 1, mayJoin[a], untaken, random.nextInt(candidates));
                 take(untaken, chosen);
                 to[Math.max(a, chosen)] = Math.min(a, chosen);
             }
@@ -207,20 +207,14 @@ final class OtherWirings {
         return new Drawn(Partition.of(drawn), weight);
     }
 
-    /** The contact that is free to be joined to another, once so many were skipped. */
-    private static int nth(long[] mayJoin, long[] untaken, int skipped) {
+    /** The one of the contacts from a place on that are free to be joined to another, once so many were skipped. */
+    private static int untaken(int[] loose, int from, long[] mayJoin, long[] untaken, int skipped) {
         int left = skipped;
-        for (int w = 0; w < untaken.length; w++) {
-            long free = mayJoin[w] & untaken[w];
-            int here = Long.bitCount(free);
-            if (left >= here) {
-                left -= here;
-                continue;
+        for (int k = from; k < loose.length; k++) {
+            int b = loose[k];
+            if ((mayJoin[b >> 6] & untaken[b >> 6] & 1L << b) != 0 && left-- == 0) {
+                return b;
             }
-            for (; left > 0; left--) {
-                free &= free - 1;
-            }
-            return w * 64 + Long.numberOfTrailingZeros(free);
         }
         throw new IllegalStateException("fewer are free than were counted");
     }

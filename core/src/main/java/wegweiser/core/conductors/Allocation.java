@@ -20,7 +20,7 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
-import wegweiser.core.model.Splice;
+import wegweiser.core.model.Loom;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Half;
 import wegweiser.core.signals.Pin;
@@ -63,14 +63,14 @@ public final class Allocation {
 
     /** The same with some conductors that are not to be used. */
     public static List<Link> of(Job job, List<Link> links, Set<String> spare) {
-        List<Splice> splices = job.cable().loom().splices();
-        List<Link> plain = links.stream().filter(l -> splices.stream().noneMatch(s -> s.joins(l))).toList();
+        Loom loom = job.cable().loom();
+        List<Link> plain = links.stream().filter(l -> loom.spliceOf(l).isEmpty()).toList();
         Set<String> taken = new HashSet<>(spare);
-        splices.forEach(s -> s.wires().forEach(tail -> taken.add(tail.wire())));
+        loom.splices().forEach(s -> s.wires().forEach(tail -> taken.add(tail.wire())));
         Iterator<Link> dressed = Cables.of(job)
                 .map(c -> new Allocation(job, c, plain, taken).allocate()).orElse(plain).iterator();
         // behind a splice the wires are those of the splice
-        return links.stream().map(l -> splices.stream().anyMatch(s -> s.joins(l)) ? l : dressed.next())
+        return links.stream().map(l -> loom.spliceOf(l).isPresent() ? l : dressed.next())
                 .toList();
     }
 

@@ -113,7 +113,7 @@ public final class CodedBundle {
                                 : t)
                         .toList(), s.extra()))
                 .toList();
-        List<Link> links = job.links().stream().map(l -> loom.splices().stream().anyMatch(s -> s.joins(l))
+        List<Link> links = job.links().stream().map(l -> loom.spliceOf(l).isPresent()
                 ? l
                 : l.to().map(given::get).or(() -> Optional.ofNullable(given.get(l.from())))
                         .map(l::withPinned).orElse(l))

@@ -15,9 +15,7 @@ final class CrimpedEnd {
     static void write(CommonSteps common) {
         AtEnd at = common.at;
         boolean soldered = at.job.schools().crimp().filter(c -> c == Schools.Crimp.SOLDERED).isPresent();
-        common.open(CutList.sheathMm(at.type));
-        common.spares();
-        common.screen();
+        common.opened(CutList.sheathMm(at.type));
         if (at.type.kind() == ConnectorKind.COAX) {
             coaxial(common);
             return;

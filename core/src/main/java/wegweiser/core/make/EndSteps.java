@@ -30,7 +30,7 @@ final class EndSteps {
         }
         common.numbers();
         if (!at.place.isWired()) {
-            common.spares();
+            common.sheath.spares();
             bridgesAlone(common);
             return;
         }
@@ -57,9 +57,7 @@ final class EndSteps {
     /** Wires that go into no connector are bared, kept apart and marked. */
     private static void loose(CommonSteps common) {
         AtEnd at = common.at;
-        common.open(CutList.LOOSE_MM);
-        common.spares();
-        common.screen();
+        common.opened(CutList.LOOSE_MM);
         at.place.joints().keySet().forEach(contact -> at.list.add("mark:" + contact,
                 new Deed.Join(at.name(), List.of(at.at(contact)), at.conductors(contact), 30), "mark",
                 "", at.name(), contact));
@@ -75,9 +73,7 @@ final class EndSteps {
 
     private static void screwed(CommonSteps common) {
         AtEnd at = common.at;
-        common.open(CutList.sheathMm(at.type));
-        common.spares();
-        common.screen();
+        common.opened(CutList.sheathMm(at.type));
         common.sleeveWires(Thing.of(Thing.Kind.MARKER), "markers");
         common.bare();
         if (at.isStranded()) {
@@ -96,9 +92,7 @@ final class EndSteps {
 
     private static void displaced(CommonSteps common) {
         AtEnd at = common.at;
-        common.open(CutList.sheathMm(at.type));
-        common.spares();
-        common.screen();
+        common.opened(CutList.sheathMm(at.type));
         at.list.add("ring-on", new Deed.Ready(at.name(), List.of(), 15), "ring-on", "", at.name());
         for (String contact : at.order()) {
             common.inLine(contact);
@@ -121,9 +115,7 @@ final class EndSteps {
 
     private static void punched(CommonSteps common) {
         AtEnd at = common.at;
-        common.open(CutList.sheathMm(at.type));
-        common.spares();
-        common.screen();
+        common.opened(CutList.sheathMm(at.type));
         common.joints(at.order(), "punch", "ends-fly", 15);
         common.bridges("splice");
         common.test();

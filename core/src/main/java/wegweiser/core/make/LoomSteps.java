@@ -1,12 +1,11 @@
 package wegweiser.core.make;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.stream.Collectors;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
@@ -40,20 +39,9 @@ final class LoomSteps {
         boolean single = assembly.isOfSingleWires();
         for (Point point : points(assembly)) {
             List<Run> out = point.out();
-            List<String> lengths = out.stream().filter(r -> r.mm().isPresent())
-                    .map(r -> Words.say("step.branch.length", r.to(),
-                            Words.fixed(r.mm().getAsDouble() / 1000, 2)))
-                    .toList();
             list.detailed("branch:" + point.name(), new Deed.LeadOut(point.name(), 60 + 20 * out.size()),
-                    single ? "branch" : "branch-sheath", single ? "" : "blade",
-                    lengths.isEmpty()
-                            ? List.of()
-                            : List.of(Words.say("step.branch.lengths", Words.list(lengths))),
+                    single ? "branch" : "branch-sheath", single ? "" : "blade", distances(point),
                     point.name(),
-                    point.mm().isPresent()
-                            ? Words.say("step.branch.where",
-                                    Words.fixed(point.mm().getAsDouble() / 1000, 2), point.from())
-                            : "",
                     out.stream().map(LoomSteps::led).collect(Collectors.joining("; ")));
         }
         marks(assembly, list);
@@ -77,17 +65,33 @@ final class LoomSteps {
         }
     }
 
+    /** How far it is to a branch point, and from there. */
+    private static List<String> distances(Point point) {
+        List<String> said = new ArrayList<>();
+        if (point.mm().isPresent()) {
+            said.add(Words.say("step.branch.where", point.name(),
+                    Words.fixed(point.mm().getAsDouble() / 1000, 2), point.from()));
+        }
+        List<String> lengths = point.out().stream().filter(r -> r.mm().isPresent())
+                .map(r -> Words.say("step.branch.length", r.to(),
+                        Words.fixed(r.mm().getAsDouble() / 1000, 2)))
+                .toList();
+        if (!lengths.isEmpty()) {
+            said.add(Words.say("step.branch.lengths", Words.list(lengths)));
+        }
+        return said;
+    }
+
     /** A run as it leaves: its wires, and where to. */
     private static String led(Run run) {
         List<String> wires = new ArrayList<>(run.wires());
         if (run.screened()) {
             wires.add(Words.say("step.the-screen"));
         }
+        String named = String.join(" ", wires);
         String said = wires.isEmpty()
                 ? Words.say("step.branch.unnamed", run.unnamed())
-                : run.unnamed() > 0
-                        ? Words.say("step.branch.more", Words.list(wires), run.unnamed())
-                        : Words.list(wires);
+                : run.unnamed() > 0 ? Words.say("step.branch.more", named, run.unnamed()) : named;
         return Words.say("step.branch.run", said, run.to());
     }
 
@@ -98,33 +102,24 @@ final class LoomSteps {
      * @param mm that distance
      * @param out the runs that leave it, away from that end
      */
-    record Point(String name, String from, OptionalDouble mm, List<Run> out) {}
+    private record Point(String name, String from, OptionalDouble mm, List<Run> out) {}
 
-    /** The branch points, from the first place on outwards. O(runs squared). */
-    static List<Point> points(Assembly assembly) {
-        List<Run> runs = assembly.runs();
-        List<Point> points = new ArrayList<>();
-        if (runs.isEmpty()) {
-            return points;
+    /** The branch points, those nearest to where the loom begins first. */
+    private static List<Point> points(Assembly assembly) {
+        Map<String, List<Run>> out = new LinkedHashMap<>();
+        Map<String, String> roots = new HashMap<>();
+        for (Run run : assembly.outward()) {
+            out.computeIfAbsent(run.from(), _ -> new ArrayList<>()).add(run);
+            roots.put(run.to(), roots.getOrDefault(run.from(), run.from()));
         }
         List<String> branching = assembly.branchPoints();
-        String root = runs.getFirst().from();
-        List<String> reached = new ArrayList<>(List.of(root));
-        Set<Run> gone = new HashSet<>();
-        for (int k = 0; k < reached.size(); k++) {
-            String at = reached.get(k);
-            List<Run> out = new ArrayList<>();
-            for (Run run : runs) {
-                if (run.touches(at) && gone.add(run)) {
-                    Run away = run.from().equals(at) ? run : run.turned();
-                    out.add(away);
-                    reached.add(away.to());
-                }
+        List<Point> points = new ArrayList<>();
+        out.forEach((place, runs) -> {
+            if (branching.contains(place)) {
+                String root = roots.getOrDefault(place, place);
+                points.add(new Point(place, root, assembly.alongMm(root, place), runs));
             }
-            if (branching.contains(at) && !out.isEmpty()) {
-                points.add(new Point(at, root, assembly.alongMm(root, at), out));
-            }
-        }
+        });
         return points;
     }
 

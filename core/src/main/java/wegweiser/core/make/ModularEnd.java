@@ -26,13 +26,13 @@ final class ModularEnd {
     static void write(CommonSteps common) {
         AtEnd at = common.at;
         ConnectorType type = at.type;
-        common.open(at.isFlat() ? trimMm(type) : CutList.sheathMm(type));
+        common.sheath.open(at.isFlat() ? trimMm(type) : CutList.sheathMm(type));
         if (!at.isFlat() && at.cable != null) {
             at.list.add("filler", new Deed.Ready(at.name(), List.of(), 20),
                     at.has(CableStock.Inside.CROSS) ? "filler" : "sheath-square", "blade");
         }
-        common.spares();
-        common.screen();
+        common.sheath.spares();
+        common.sheath.screen();
         List<Link> loops = at.job.links().stream().filter(l -> l.isWithinOneEnd() && !l.is(PartKind.CUT)
                 && l.from().end().equals(at.name())).toList();
         List<String> contacts = type.pinIds().stream().filter(c -> at.place.joints().containsKey(c)

@@ -15,9 +15,7 @@ final class PottedEnd {
 
     static void write(CommonSteps common) {
         AtEnd at = common.at;
-        common.open(CutList.sheathMm(at.type));
-        common.spares();
-        common.screen();
+        common.opened(CutList.sheathMm(at.type));
         List<String> order = at.order();
         at.list.add("clock", new Deed.Ready(at.name(), at.contacts(), 90), "clock", "",
                 at.places(at.place.aroundTheClock()));

@@ -18,9 +18,7 @@ final class SolderedEnd {
             at.list.add("lugs", new Deed.Look(at.name(), at.contacts(), 30), "find-lugs", "",
                     at.type.title());
         }
-        common.open(CutList.sheathMm(at.type));
-        common.spares();
-        common.screen();
+        common.opened(CutList.sheathMm(at.type));
         common.sleeveWires(common.jointSleeve(), "sleeve-wires");
         common.mate();
         joints(common, at.order(), cups);

@@ -12,9 +12,7 @@ final class SplicedEnd {
         boolean cast = EndSteps.isCast(at);
         at.list.add("find", new Deed.Look(at.name(), at.contacts(), 20 + 10 * at.count()), "find-wires", "",
                 at.type.title());
-        common.open(CutList.sheathMm(at.type));
-        common.spares();
-        common.screen();
+        common.opened(CutList.sheathMm(at.type));
         common.sleeveWires(common.jointSleeve(), "sleeve-wires");
         List<String> order = at.order();
         at.list.add("stagger", new Deed.Ready(at.name(), at.contacts(), 15 * order.size()), "stagger",

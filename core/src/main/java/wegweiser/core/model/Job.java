@@ -211,7 +211,7 @@ public record Job(int version, String title, List<End> ends, CableUse cable, Lis
     public Set<String> wiresInUse() {
         Set<String> used = new LinkedHashSet<>();
         Loom loom = cable.loom();
-        links.stream().filter(l -> loom.splices().stream().noneMatch(s -> s.joins(l)))
+        links.stream().filter(l -> loom.spliceOf(l).isEmpty())
                 .forEach(l -> l.conductor().ifPresent(used::add));
         loom.splices().forEach(s -> s.wires().forEach(tail -> used.add(tail.wire())));
         return used;

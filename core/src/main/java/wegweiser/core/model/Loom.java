@@ -62,6 +62,11 @@ public record Loom(List<LoomRun> runs, List<Splice> splices, List<OwnWire> wires
         return splices.stream().filter(s -> s.wireTo(contact).isPresent()).findFirst();
     }
 
+    /** The splice through which a link runs: both its contacts hang on it. */
+    public Optional<Splice> spliceOf(Link link) {
+        return splices.stream().filter(s -> s.joins(link)).findFirst();
+    }
+
     /**
      * The first run that leads back to where others led already, so that there are two ways from one place to another.
      * O(runs).

@@ -125,7 +125,7 @@ public final class Router {
                 plainLinks(EnumSet.allOf(Joint.Kind.class), false));
         Variants.of(job, match).forEach(v -> found.add(varied(v)));
         found.add(direct);
-        Variants.beside(job, match).forEach(v -> found.add(varied(v)));
+        WaysBeside.of(job, match).forEach(v -> found.add(varied(v)));
         found.addAll(screens(direct, way));
         return found;
     }

@@ -31,7 +31,7 @@ final class ConductorUnknown implements Rule {
         Map<String, Link> strange = new LinkedHashMap<>();
         List<Link> without = new ArrayList<>();
         for (Link link : derived.job().links()) {
-            boolean spliced = derived.job().cable().loom().splices().stream().anyMatch(s -> s.joins(link));
+            boolean spliced = derived.job().cable().loom().spliceOf(link).isPresent();
             if (ScreenLinks.isScreen(link) || spliced) {
                 continue;
             }

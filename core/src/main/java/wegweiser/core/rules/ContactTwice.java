@@ -62,7 +62,7 @@ final class ContactTwice implements Rule {
             // a leg or a bridge is soldered on beside the wires
             return;
         }
-        Optional<Splice> splice = derived.job().cable().loom().spliceOf(at).filter(s -> s.joins(link));
+        Optional<Splice> splice = derived.job().cable().loom().spliceOf(link);
         if (splice.isPresent()) {
             there.add("splice " + splice.get().name());
             return;

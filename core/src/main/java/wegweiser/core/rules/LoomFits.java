@@ -33,7 +33,7 @@ final class LoomFits implements Rule {
         Assembly assembly = Assembly.of(derived);
         Set<String> taken = new LinkedHashSet<>();
         for (Link link : derived.job().links()) {
-            if (assembly.splices().stream().noneMatch(s -> s.joins(link))) {
+            if (derived.job().cable().loom().spliceOf(link).isEmpty()) {
                 link.conductor().ifPresent(taken::add);
             }
         }

@@ -28,7 +28,9 @@ public final class Passed {
         JUDGED.put("level-clash", d -> across(d, p -> p.isSignal() && p.level().isPresent()));
         JUDGED.put("no-common-ground", d -> across(d, p -> p.is(Direction.GROUND)));
         JUDGED.put("plan-contradicts-reading", d -> !d.job().readings().isEmpty());
-        JUDGED.put("entry-too-large", d -> d.cable().filter(c -> !c.flat()).isPresent());
+        // single wires have no diameter together, and nothing to be passed
+        JUDGED.put("entry-too-large",
+                d -> d.cable().filter(c -> !c.flat() && c.diameterMm() > 0).isPresent());
         JUDGED.put("wire-does-not-fit", d -> d.cable().isPresent());
         JUDGED.put("capacitance", d -> d.cable().isPresent() && d.job().cable().lengthMm().isPresent()
                 && across(d, p -> p.has(Level.RS232) || p.has(Level.I2C)));

@@ -1,11 +1,13 @@
 package wegweiser.core.rules;
 
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Copper;
 import wegweiser.core.model.CableStock;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
+import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.signals.Pin;
 
@@ -17,28 +19,26 @@ record Runs(List<Link> links, CableStock cable) {
                 .filter(l -> carriesCurrent(l) && !l.isWithinOneEnd())
                 .filter(l -> l.from().end().equals(end) || l.to().orElseThrow().end().equals(end))
                 .filter(l -> isOn(derived, l.from(), inNets) && isOn(derived, l.to().orElseThrow(), inNets))
-                .filter(l -> isFirstOfSplice(derived, l, end)).map(l -> atSplice(derived, l, end)).toList(),
+                .filter(l -> isFirstAtItsWire(derived, l, end)).map(l -> atSplice(derived, l, end)).toList(),
                 cable);
     }
 
-    /** Of the links that hang on one wire at an end, one. */
-    private static boolean isFirstOfSplice(Derived derived, Link link, String end) {
-        Terminal here = link.from().end().equals(end) ? link.from() : link.to().orElseThrow();
-        return derived.job().cable().loom().spliceOf(here).filter(s -> s.joins(link))
-                .map(s -> derived.job().links().stream().filter(l -> l.touches(here) && s.joins(l))
-                        .findFirst()
-                        .filter(link::equals).isPresent())
-                .orElse(true);
+    /** Of the links that hang on one wire of a splice at an end, one. */
+    private static boolean isFirstAtItsWire(Derived derived, Link link, String end) {
+        Optional<Splice> splice = derived.job().cable().loom().spliceOf(link);
+        return splice.isEmpty() || derived.job().links().stream()
+                .filter(l -> l.touches(at(link, end)) && splice.get().joins(l)).findFirst()
+                .filter(link::equals).isPresent();
     }
 
     /** Behind a splice a contact has one wire, however many the plan joins it with. */
     private static Link atSplice(Derived derived, Link link, String end) {
-        Terminal here = link.from().end().equals(end) ? link.from() : link.to().orElseThrow();
-        return derived.job().cable().loom().spliceOf(here).filter(s -> s.joins(link))
-                .map(s -> Link.of(here, s.wires().getFirst().to().equals(here)
-                        ? s.wires().getLast().to()
-                        : s.wires().getFirst().to()).withConductor(s.wireTo(here)))
-                .orElse(link);
+        return derived.job().cable().loom().spliceOf(link)
+                .map(s -> link.withConductor(s.wireTo(at(link, end)))).orElse(link);
+    }
+
+    private static Terminal at(Link link, String end) {
+        return link.from().end().equals(end) ? link.from() : link.to().orElseThrow();
     }
 
     private static boolean isOn(Derived derived, Terminal terminal, List<Pin> nets) {

@@ -57,7 +57,7 @@ class BenchJobsTest {
                 "splice S1 hip A.1=RD C.2=RD.2 D.2=RD.3", "splice S2 hip A.2=BK C.3=BK.2 D.3=BK.3 B.1=BK.5",
                 "links A.1-C.2 A.1-D.2 A.2-C.3 A.2-D.3 A.2-B.1 B.2-C.1:YE B.3-D.1:GN");
         inOrder(job, "Cut 9 wires to length",
-                "At hip, 0.10 m from A, lead .*RD.2, BK.2 and YE to C.*0.20 m to C",
+                "At hip, lead .*RD.2 BK.2 YE to C.*0.10 m from A.*0.20 m to C",
                 "Write on each branch where it goes: C Device C and D Device D", "splice S1",
                 "Beep splice S1",
                 "Beep splice S2", "Bare 2 wires", "RD into terminal 1", "Bare 3 wires", "YE into position 1",

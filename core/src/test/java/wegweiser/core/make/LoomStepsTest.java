@@ -24,8 +24,10 @@ class LoomStepsTest {
     @Test
     void eachBranchNamesItsWiresAndItsLength() {
         assertThat(texts(TextJob.of(PANELS))).contains(
-                "At fork, 0.80 m from A, lead RD.2 and BN to B; RD.3 and GN to C",
+                "At fork, lead RD.2 BN to B; RD.3 GN to C",
                 "Splice S1: join RD (18 AWG), RD.2 (20 AWG) and RD.3 (20 AWG)", "RD.2 into terminal 1");
+        assertThat(BenchSteps.of(TextJob.of(PANELS), true)).anyMatch(s -> s.detail()
+                .endsWith("fork lies 0.80 m from A. From there it is 0.40 m to B and 0.30 m to C."));
     }
 
     @Test
@@ -72,8 +74,17 @@ class LoomStepsTest {
         Job job = TextJob.of("A terminal-4", "B terminal-2", "C terminal-2", "cable control-4",
                 "loom A-fork:0.8 fork-B:0.4 fork-C:0.3", "links A.1-B.1:WH A.2-B.2:BN A.3-C.1:GN");
         assertThat(texts(job)).contains(
-                "At fork, 0.80 m from A, open the sheath: WH and BN to B; GN to C");
+                "At fork, open the sheath: WH BN to B; GN to C");
         assertThat(CutList.of(job).orElseThrow().wires()).as("one cable is cut").isEmpty();
+    }
+
+    @Test
+    void everyPieceOfALoomHasItsBranchPoints() {
+        Job job = TextJob.of("A terminal-4", "B terminal-2", "C terminal-2", "D terminal-2", "E terminal-2",
+                "F terminal-2", "loom A-one:0.8 one-B:0.4 one-C:0.3 D-two:0.2 E-two:0.1 two-F:0.3",
+                "wires WH:24 BN:24 GN:24 YE:24", "links A.1-B.1:WH A.2-C.1:BN D.1-E.1:GN D.2-F.1:YE");
+        assertThat(texts(job)).contains("At one, lead WH to B; BN to C",
+                "At two, lead GN to E; YE to F");
     }
 
     /** Thousands of looms are built as their steps say, and each branch point and each wire has its step. */

@@ -176,7 +176,7 @@ record SheetContent(String title, String label, String cable, String verdict, Li
     }
 
     private static Optional<Splice> splice(Job job, Link link) {
-        return job.cable().loom().splices().stream().filter(s -> s.joins(link)).findFirst();
+        return job.cable().loom().spliceOf(link);
     }
 
     /** The wire, or those on both sides of a splice. */

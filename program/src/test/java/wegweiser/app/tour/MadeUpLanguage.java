@@ -220,9 +220,7 @@ public final class MadeUpLanguage {
 
     /** What is shown of a text differs from it where it does not fit. */
     private void cut(String where, Labeled labeled) {
-        // a card of the bench has two lines for the next step; the rest is read beside the pointer, which has a test of its own
-        boolean onCard = labeled.getStyleClass().contains("card-next");
-        if (labeled.getText() == null || labeled.getText().isBlank() || labeled.getWidth() <= 0 || onCard) {
+        if (labeled.getText() == null || labeled.getText().isBlank() || labeled.getWidth() <= 0) {
             return;
         }
         for (Node child : labeled.getChildrenUnmodifiable()) {

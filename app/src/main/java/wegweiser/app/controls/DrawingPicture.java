@@ -20,16 +20,16 @@ import wegweiser.core.drawing.Drawing;
 import wegweiser.core.drawing.FaceDrawing;
 
 /**
- * A connector's face as one small picture that is only looked at. A list shows many of them: painted at once they cost a
- * tenth of as many shapes with styles of their own.
+ * A drawing as one picture that is only looked at: a connector's face, a loom. A list shows many of them: painted at once they
+ * cost a tenth of as many shapes with styles of their own.
  */
-public final class FacePicture extends Region {
-    private static final StyleablePropertyFactory<FacePicture> FACTORY = new StyleablePropertyFactory<>(
+public final class DrawingPicture extends Region {
+    private static final StyleablePropertyFactory<DrawingPicture> FACTORY = new StyleablePropertyFactory<>(
             Region.getClassCssMetaData());
     private static final double LEAST_LETTERS = 5;
     private static final double LEAST = 120;
     private static final double USUAL = 560;
-    /** Pixels a mm at most; what is drawn without a scale need not fill the window. */
+    /** Pixels a mm at most where there is much room; what is drawn without a scale need not fill the window. */
     private static final double LARGEST = 9;
     /** Pixels a mm at which its words can be read. */
     private static final double READABLE = 4.2;
@@ -44,12 +44,12 @@ public final class FacePicture extends Region {
     private final StyleableProperty<Color> lit = FACTORY.createStyleableColorProperty(this, "lit",
             "-face-lit", f -> f.lit, Color.GOLD);
     private final Canvas canvas = new Canvas();
-    private Optional<ConnectorType> type = Optional.empty();
     private Optional<Drawing> drawing = Optional.empty();
+    private double most = Double.MAX_VALUE;
 
     /** @param width and {@code height} in px; it keeps this size */
-    public FacePicture(double width, double height) {
-        getStyleClass().add("face-picture");
+    public DrawingPicture(double width, double height) {
+        getStyleClass().add("drawing-picture");
         setMinSize(width, height);
         setPrefSize(width, height);
         setMaxSize(width, height);
@@ -61,8 +61,9 @@ public final class FacePicture extends Region {
     }
 
     /** One that takes the room that there is. */
-    public static FacePicture filling() {
-        FacePicture picture = new FacePicture(LEAST, LEAST);
+    public static DrawingPicture filling() {
+        DrawingPicture picture = new DrawingPicture(LEAST, LEAST);
+        picture.most = LARGEST;
         picture.setPrefSize(USUAL, USUAL / 2);
         picture.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
         return picture;
@@ -82,18 +83,17 @@ public final class FacePicture extends Region {
         return FACTORY.getCssMetaData();
     }
 
-    /** Shows a connector from its mating face, or nothing. */
-    public void show(Optional<ConnectorType> newType) {
-        if (!newType.equals(type)) {
-            type = newType;
-            paint();
-        }
+    /** The mating face of a connector as it is shown in lists. */
+    public static Drawing faceOf(ConnectorType type) {
+        return FaceDrawing.of(type, Side.MATING, FaceDrawing.Marks.NONE);
     }
 
-    /** Shows any drawing. */
-    public void draw(Drawing newDrawing) {
-        drawing = Optional.of(newDrawing);
-        paint();
+    /** Shows a drawing, or nothing. */
+    public void draw(Optional<Drawing> newDrawing) {
+        if (!newDrawing.equals(drawing)) {
+            drawing = newDrawing;
+            paint();
+        }
     }
 
     /** The same at a scale at which it can be read: its height follows, its width stays. */
@@ -104,20 +104,19 @@ public final class FacePicture extends Region {
         setPrefHeight(height);
         setMaxHeight(height);
         canvas.setHeight(height);
-        draw(newDrawing);
+        most = LARGEST;
+        draw(Optional.of(newDrawing));
     }
 
     private void paint() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        drawing.or(() -> type.map(t -> FaceDrawing.of(t, Side.MATING, FaceDrawing.Marks.NONE)))
-                .ifPresent(d -> paint(g, d));
+        drawing.ifPresent(d -> paint(g, d));
     }
 
     private void paint(GraphicsContext g, Drawing shown) {
-        double k = Math.min(drawing.isPresent() ? LARGEST : Double.MAX_VALUE,
-                Math.min((canvas.getWidth() - 4) / shown.widthMm(),
-                        (canvas.getHeight() - 4) / shown.heightMm()));
+        double k = Math.min(most, Math.min((canvas.getWidth() - 4) / shown.widthMm(),
+                (canvas.getHeight() - 4) / shown.heightMm()));
         double dx = canvas.getWidth() / 2 - (shown.leftMm() + shown.widthMm() / 2) * k;
         double dy = canvas.getHeight() / 2 - (shown.topMm() + shown.heightMm() / 2) * k;
         g.setStroke(ink.getValue());

@@ -22,9 +22,8 @@ final class Candidates {
 
     static List<int[][]> of(Job job, Evidence evidence, Belief belief, Belief.Leader leader,
             OpenPairs pairs) {
-        List<int[][]> found = new ArrayList<>(narrow(evidence, belief));
-        found.addAll(wide(job, evidence, leader));
-        found.removeIf(candidate -> !pairs.isOpen(candidate));
+        List<int[][]> found = narrow(evidence, belief);
+        wide(job, evidence, leader).stream().filter(pairs::isOpen).forEach(found::add);
         return found;
     }
 

@@ -47,8 +47,8 @@ final class Locator {
                 continue;
             }
             Meaning meaning = Meaning.of(readings.get(i));
-            int[] red = index.of(readings.get(i).red());
-            int[] black = index.of(readings.get(i).black());
+            int[] red = evidence.red(i + 1);
+            int[] black = evidence.black(i + 1);
             List<int[]> open = List.of();
             if (meaning == Meaning.JOINS && !joinedAny(evidence, red, black)) {
                 open = open(red, black, (a, b) -> !evidence.isApart(a, b));

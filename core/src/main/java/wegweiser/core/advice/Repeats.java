@@ -59,12 +59,13 @@ final class Repeats {
 
     Repeats(Evidence evidence) {
         this.index = evidence.index();
-        for (Reading reading : evidence.readings()) {
+        for (int i = 0; i < evidence.readings().size(); i++) {
+            Reading reading = evidence.readings().get(i);
             if (reading.isAssumed()) {
                 continue;
             }
-            int[] red = index.of(reading.red());
-            int[] black = index.of(reading.black());
+            int[] red = evidence.red(i + 1);
+            int[] black = evidence.black(i + 1);
             if (reading.mode() == Mode.DIODE) {
                 inDiodeMode.merge(new Gangs(red, black), 1, Integer::sum);
                 continue;

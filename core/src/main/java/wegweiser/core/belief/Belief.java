@@ -171,8 +171,7 @@ public final class Belief {
             var reading = evidence.readings().get(i);
             Meaning meaning = Meaning.of(reading);
             if (meaning == Meaning.JOINS || meaning.isApart()) {
-                items.add(new CopperProof.Item(i + 1, meaning, evidence.index().of(reading.red()),
-                        evidence.index().of(reading.black())));
+                items.add(new CopperProof.Item(i + 1, meaning, evidence.red(i + 1), evidence.black(i + 1)));
             }
         }
         return items;

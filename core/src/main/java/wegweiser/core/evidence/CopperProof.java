@@ -19,6 +19,8 @@ public final class CopperProof {
     private final List<Item> items;
     /** Those that say that some are apart. */
     private final List<Item> parting;
+    /** The same, to be asked by pairs; there once a gang came down to a join. */
+    private SilentTouches between;
     private final JoinGraph graph;
     private final List<TreeSet<Integer>> conflicts = new ArrayList<>();
     private final List<int[]> conflictPairs = new ArrayList<>();
@@ -36,20 +38,6 @@ public final class CopperProof {
         public boolean isSame(Item other) {
             return this == other || number == other.number && meaning == other.meaning
                     && Arrays.equals(red, other.red) && Arrays.equals(black, other.black);
-        }
-
-        /** Whether one terminal is on one side of the touch and the other on the other. */
-        boolean touches(int a, int b) {
-            return has(red, a) && has(black, b) || has(red, b) && has(black, a);
-        }
-
-        private static boolean has(int[] some, int one) {
-            for (int i : some) {
-                if (i == one) {
-                    return true;
-                }
-            }
-            return false;
         }
 
         /** Whether the reading is what the touch shows on a cable that is wired like this. */
@@ -80,7 +68,11 @@ public final class CopperProof {
                 graph.join(item.red()[0], item.black()[0], new int[]{item.number()});
             }
         }
-        refresh();
+        classes = graph.partition();
+        apart = new PairMatrix(terminals);
+        for (Item item : parting) {
+            apart.markBetween(classes.roots(item.red()), classes.roots(item.black()));
+        }
         List<Item> open = new ArrayList<>(
                 items.stream().filter(i -> i.meaning() == Meaning.JOINS && !i.isSingle()).toList());
         boolean changed = !open.isEmpty();
@@ -96,12 +88,13 @@ public final class CopperProof {
         findConflicts();
     }
 
-    private void refresh() {
+    /** One more join: what is apart from the class that goes up in the other is apart from that one. */
+    private void join(int a, int b, int[] because) {
+        int one = classes.root(a);
+        int other = classes.root(b);
+        graph.join(a, b, because);
         classes = graph.partition();
-        apart = new PairMatrix(classes.size());
-        for (Item item : parting) {
-            apart.markBetween(classes.roots(item.red()), classes.roots(item.black()));
-        }
+        apart.copy(Math.max(one, other), Math.min(one, other));
     }
 
     /** Whether this disjunction needs no further look: satisfied, resolved or contradicted. */
@@ -148,8 +141,7 @@ public final class CopperProof {
         } else {
             int[] all = because.stream().mapToInt(Integer::intValue).toArray();
             found.add(new Resolved(keptRed, keptBlack, item.number(), all));
-            graph.join(keptRed, keptBlack, all);
-            refresh();
+            join(keptRed, keptBlack, all);
         }
         return true;
     }
@@ -190,6 +182,19 @@ public final class CopperProof {
         return apart.has(classes.root(a), classes.root(b));
     }
 
+    /** How many pairs are neither joined nor apart: of each two classes as many as they have members to pair. O(terminals x classes). */
+    int countUnknown() {
+        int[] roots = classes.roots();
+        int[] members = Arrays.stream(roots).map(classes::members).toArray();
+        int open = 0;
+        for (int i = 0; i < roots.length; i++) {
+            for (int j = i + 1; j < roots.length; j++) {
+                open += apart.has(roots[i], roots[j]) ? 0 : members[i] * members[j];
+            }
+        }
+        return open;
+    }
+
     /** The joins that gangs came down to. */
     List<Resolved> found() {
         return found;
@@ -218,12 +223,9 @@ public final class CopperProof {
 
     /** A proof that two terminals are apart: by one reading of both, or else the shortest. */
     private TreeSet<Integer> anyWhyApart(int a, int b) {
-        for (Item item : parting) {
-            if (item.touches(a, b)) {
-                return new TreeSet<>(List.of(item.number()));
-            }
-        }
-        return whyApart(a, b);
+        between = between == null ? new SilentTouches(classes.size(), parting) : between;
+        int first = between.first(a, b);
+        return first < 0 ? whyApart(a, b) : new TreeSet<>(List.of(first));
     }
 
     TreeSet<Integer> whyApart(JoinGraph.Paths fromA, JoinGraph.Paths fromB) {

@@ -33,6 +33,9 @@ import wegweiser.core.wiring.Partition;
 public final class Evidence {
     private final TerminalIndex index;
     private final List<Reading> readings;
+    /** The terminals of each reading by their numbers, as they are asked for all the time. */
+    private final int[][] red;
+    private final int[][] black;
     private final CopperProof copper;
     private final List<CopperProof.Item> items;
     private final ReactionSides sides;
@@ -46,6 +49,7 @@ public final class Evidence {
     private final List<MeasuredPart> parts;
     private final PairMatrix unsettled;
     private final boolean crowded;
+    private final int unknown;
     private final Optional<Evidence> supposed;
     private Alone alone;
     /** Told how many readings are weighed from scratch, for the test that counts how often that happens. */
@@ -68,6 +72,8 @@ public final class Evidence {
         this.supposed = this.readings.stream().allMatch(counts)
                 ? Optional.empty()
                 : Optional.of(new Evidence(index, readings, true));
+        this.red = this.readings.stream().map(r -> index.of(r.red())).toArray(int[][]::new);
+        this.black = this.readings.stream().map(r -> index.of(r.black())).toArray(int[][]::new);
         this.intermittence = Intermittence.of(this.readings, counts);
         this.intermittent = intermittence.terminals();
         List<CopperProof.Item> items = new ArrayList<>();
@@ -77,13 +83,11 @@ public final class Evidence {
             Meaning meaning = intermittence.isDoubtful(i) || !counts.test(reading)
                     ? Meaning.NOTHING_CERTAIN
                     : Meaning.of(reading);
-            int[] red = index.of(reading.red());
-            int[] black = index.of(reading.black());
             switch (meaning) {
                 case JOINS, SEPARATES, SEPARATES_FULLY, SHOWS_PART ->
-                    items.add(new CopperProof.Item(i + 1, meaning, red, black));
+                    items.add(new CopperProof.Item(i + 1, meaning, red[i], black[i]));
                 case SAME_SIDE, OTHER_SIDE ->
-                    sides.add(red[0], black[0], meaning == Meaning.OTHER_SIDE, i + 1);
+                    sides.add(red[i][0], black[i][0], meaning == Meaning.OTHER_SIDE, i + 1);
                 case NOTHING_CERTAIN -> {
                 }
             }
@@ -100,6 +104,7 @@ public final class Evidence {
             sound = new CopperProof(index.size(), items);
         }
         this.copper = sound;
+        this.unknown = copper.countUnknown();
         int n = index.size();
         this.joinedDirectly = new PairMatrix(n);
         this.apartDirectly = new PairMatrix(n);
@@ -139,6 +144,16 @@ public final class Evidence {
 
     public List<Reading> readings() {
         return readings;
+    }
+
+    /** The terminals at the red probe of a reading, by its number from 1: for looking at only. */
+    public int[] red(int number) {
+        return red[number - 1];
+    }
+
+    /** The same at the black probe. */
+    public int[] black(int number) {
+        return black[number - 1];
     }
 
     /** Whether copper is proved between two terminals, by their numbers. */
@@ -330,15 +345,7 @@ public final class Evidence {
 
     /** How many pairs are neither proved joined nor proved apart. */
     public int countUnknown() {
-        int open = 0;
-        for (int a = 0; a < index.size(); a++) {
-            for (int b = a + 1; b < index.size(); b++) {
-                if (!copper.isJoined(a, b) && !copper.isApart(a, b)) {
-                    open++;
-                }
-            }
-        }
-        return open;
+        return unknown;
     }
 
     public List<Contradiction> contradictions() {

@@ -1,15 +1,19 @@
 package wegweiser.core.evidence;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wegweiser.core.evidence.CopperProof.Item;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Outcome;
 import wegweiser.core.wiring.DisjointSets;
+import wegweiser.core.wiring.PairMatrix;
 import wegweiser.core.wiring.Partition;
 
 /**
@@ -36,6 +40,16 @@ final class Leaving {
     private final int[][] inOhms;
     /** The same in diode mode, red first. */
     private final int[][] inDiodeMode;
+    /** For each terminal the nets that some touch set apart from it. */
+    private final PairMatrix apart;
+    /** The nets that ohms held against it. */
+    private final PairMatrix heldInOhms;
+    /** The nets at the black probe in diode mode while it was at the red one, and the other way round. */
+    private final PairMatrix heldAtRed;
+    private final PairMatrix heldAtBlack;
+    /** By net the gangs that beeped with some of it at either probe. */
+    private final Map<Integer, List<Item>> gangs;
+    private final List<Item> joins;
 
     /** @param evidence by which every pair is known */
     Leaving(Evidence evidence) {
@@ -51,12 +65,20 @@ final class Leaving {
             withParts.set(nets.root(evidence.index().of(part.a())));
             withParts.set(nets.root(evidence.index().of(part.b())));
         }
+        this.apart = new PairMatrix(n);
+        this.heldInOhms = new PairMatrix(n);
+        this.heldAtRed = new PairMatrix(n);
+        this.heldAtBlack = new PairMatrix(n);
+        this.gangs = new HashMap<>();
+        this.joins = items.stream().filter(i -> i.meaning() == Meaning.JOINS && i.isSingle()).toList();
         DisjointSets single = new DisjointSets(n);
+        joins.forEach(join -> single.union(join.red()[0], join.black()[0]));
         for (Item item : items) {
-            if (item.meaning() == Meaning.JOINS && item.isSingle()) {
-                single.union(item.red()[0], item.black()[0]);
-            } else if (covers(item)) {
-                cover(item);
+            if (item.meaning() == Meaning.JOINS && !item.isSingle()) {
+                netsAtBoth(item)
+                        .forEach(net -> gangs.computeIfAbsent(net, _ -> new ArrayList<>(1)).add(item));
+            } else if (item.meaning().isApart()) {
+                hold(item);
             }
         }
         this.resolved = evidence.resolved().stream()
@@ -69,19 +91,29 @@ final class Leaving {
         return evidence.readings().get(item.number() - 1).mode();
     }
 
-    /** Whether a reading counts as having looked beyond copper; see {@link Looked}. */
+    /** Whether a touch that showed nothing counts as having looked beyond copper; see {@link Looked}. */
     private boolean covers(Item item) {
-        return item.meaning().isApart() && (item.isSingle()
-                || evidence.readings().get(item.number() - 1).outcome() instanceof Outcome.Open);
+        return item.isSingle()
+                || evidence.readings().get(item.number() - 1).outcome() instanceof Outcome.Open;
     }
 
-    private void cover(Item item) {
+    private IntStream netsAtBoth(Item gang) {
+        BitSet red = set(nets.roots(gang.red()));
+        red.and(set(nets.roots(gang.black())));
+        return red.stream();
+    }
+
+    private void hold(Item item) {
         int[] red = nets.roots(item.red());
         int[] black = nets.roots(item.black());
+        apart.markEach(item.red(), black);
+        apart.markEach(item.black(), red);
         boolean ohms = mode(item) == Mode.OHMS;
-        if (!ohms && mode(item) != Mode.DIODE) {
+        if (!covers(item) || !ohms && mode(item) != Mode.DIODE) {
             return;
         }
+        (ohms ? heldInOhms : heldAtRed).markEach(item.red(), black);
+        (ohms ? heldInOhms : heldAtBlack).markEach(item.black(), red);
         for (int r : red) {
             for (int b : black) {
                 if (ohms) {
@@ -178,8 +210,8 @@ final class Leaving {
         }
         int[] near = Arrays.stream(net).filter(m -> left.isJoined(m, a)).toArray();
         int[] far = Arrays.stream(net).filter(m -> !left.isJoined(m, a)).toArray();
-        for (Item gang : items) {
-            if (comesDownTo(gang, left, near, far)) {
+        for (Item gang : gangs.getOrDefault(nets.root(a), List.of())) {
+            if (!gang.isBeeping(left) && comesDownTo(gang, near, far)) {
                 return mode(gang) == Mode.OHMS ? Optional.of(nothing()) : Optional.empty();
             }
         }
@@ -192,9 +224,8 @@ final class Leaving {
     /** The nets that touches join without one of them on which nothing else rests, or those in ohms alone. */
     private Partition joinsWithout(Item join, boolean ohmsOnly) {
         DisjointSets sets = new DisjointSets(nets.size());
-        for (Item item : items) {
-            if (item != join && item.meaning() == Meaning.JOINS && item.isSingle()
-                    && (!ohmsOnly || mode(item) == Mode.OHMS)) {
+        for (Item item : joins) {
+            if (item != join && (!ohmsOnly || mode(item) == Mode.OHMS)) {
                 sets.union(item.red()[0], item.black()[0]);
             }
         }
@@ -208,14 +239,9 @@ final class Leaving {
     }
 
     /** Whether a gang that beeped can mean nothing but the join between the two halves of a net, without the touch that showed it. */
-    private boolean comesDownTo(Item gang, Partition left, int[] near, int[] far) {
-        if (gang.meaning() != Meaning.JOINS || gang.isSingle() || gang.isBeeping(left)) {
-            return false;
-        }
+    private boolean comesDownTo(Item gang, int[] near, int[] far) {
         BitSet one = set(near);
         BitSet other = set(far);
-        BitSet apartFromOne = null;
-        BitSet apartFromOther = null;
         boolean between = false;
         for (int r : gang.red()) {
             for (int k : gang.black()) {
@@ -224,33 +250,22 @@ final class Leaving {
                     continue;
                 }
                 int inHalf = one.get(r) || other.get(r) ? r : one.get(k) || other.get(k) ? k : -1;
-                if (inHalf >= 0) {
-                    apartFromOne = apartFromOne == null ? apartFrom(one) : apartFromOne;
-                    apartFromOther = apartFromOther == null ? apartFrom(other) : apartFromOther;
-                    int against = nets.root(inHalf == r ? k : r);
-                    if (!(one.get(inHalf) ? apartFromOne : apartFromOther).get(against)) {
-                        return false;
-                    }
+                if (inHalf >= 0
+                        && !isAny(apart, one.get(inHalf) ? near : far, nets.root(inHalf == r ? k : r))) {
+                    return false;
                 }
             }
         }
         return between;
     }
 
-    /** The nets that some touch set apart from some terminals. */
-    private BitSet apartFrom(BitSet ours) {
-        BitSet apart = new BitSet();
-        for (Item item : items) {
-            if (item.meaning().isApart()) {
-                if (has(ours, item.red())) {
-                    mark(apart, item.black());
-                }
-                if (has(ours, item.black())) {
-                    mark(apart, item.red());
-                }
+    private static boolean isAny(PairMatrix held, int[] some, int net) {
+        for (int i : some) {
+            if (held.has(i, net)) {
+                return true;
             }
         }
-        return apart;
+        return false;
     }
 
     private static BitSet set(int[] some) {
@@ -261,41 +276,11 @@ final class Leaving {
 
     /** Half of a net against all the others: what only the other half was held against. */
     private void loseUncovered(PairList lost, int[] half) {
-        BitSet ours = set(half);
-        BitSet ohms = new BitSet();
-        BitSet from = new BitSet();
-        BitSet to = new BitSet();
-        for (Item item : items) {
-            if (covers(item)) {
-                boolean diode = mode(item) == Mode.DIODE;
-                if (has(ours, item.red())) {
-                    mark(diode ? from : mode(item) == Mode.OHMS ? ohms : new BitSet(), item.black());
-                }
-                if (has(ours, item.black())) {
-                    mark(diode ? to : mode(item) == Mode.OHMS ? ohms : new BitSet(), item.red());
-                }
-            }
-        }
         for (int other : nets.roots()) {
-            if (other != nets.root(half[0])
-                    && !(ohms.get(other) && from.get(other) && to.get(other))) {
+            if (other != nets.root(half[0]) && !(isAny(heldInOhms, half, other)
+                    && isAny(heldAtRed, half, other) && isAny(heldAtBlack, half, other))) {
                 lose(lost, half, members[other]);
             }
-        }
-    }
-
-    private static boolean has(BitSet ours, int[] some) {
-        for (int i : some) {
-            if (ours.get(i)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private void mark(BitSet into, int[] some) {
-        for (int i : some) {
-            into.set(nets.root(i));
         }
     }
 }

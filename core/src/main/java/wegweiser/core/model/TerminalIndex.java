@@ -9,6 +9,7 @@ import java.util.Map;
 public final class TerminalIndex {
     private final List<Terminal> terminals;
     private final Map<Terminal, Integer> numbers;
+    private final int[] ends;
 
     public TerminalIndex(List<Terminal> terminals) {
         this.terminals = List.copyOf(terminals);
@@ -19,6 +20,8 @@ public final class TerminalIndex {
         if (numbers.size() != this.terminals.size()) {
             throw new IllegalArgumentException("a terminal is listed twice");
         }
+        List<String> names = this.terminals.stream().map(Terminal::end).distinct().toList();
+        this.ends = this.terminals.stream().mapToInt(t -> names.indexOf(t.end())).toArray();
     }
 
     public int size() {
@@ -52,8 +55,7 @@ public final class TerminalIndex {
 
     /** For each terminal the number of its end, ends numbered from 0 in the order in which they come. */
     public int[] ends() {
-        List<String> names = terminals.stream().map(Terminal::end).distinct().toList();
-        return terminals.stream().mapToInt(t -> names.indexOf(t.end())).toArray();
+        return ends.clone();
     }
 
     /** Numbers of several terminals, in their order. */

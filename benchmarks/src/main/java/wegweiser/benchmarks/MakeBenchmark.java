@@ -2,6 +2,7 @@ package wegweiser.benchmarks;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.TimeUnit;
@@ -26,6 +27,8 @@ import wegweiser.core.model.CableUse;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
+import wegweiser.core.model.Loom;
+import wegweiser.core.model.LoomRun;
 import wegweiser.core.sizing.Sizing;
 import wegweiser.core.usual.UsualCable;
 
@@ -38,6 +41,7 @@ public class MakeBenchmark {
     private List<Step> steps;
     private Job wide;
     private Job loom;
+    private Job branched;
 
     @Setup
     public void load() {
@@ -67,6 +71,20 @@ public class MakeBenchmark {
         loom = Job.of("loom", IntStream.range(0, 12)
                 .mapToObj(k -> End.of("E" + k, "", "terminal-12", List.of())).toList(), links, List.of())
                 .withCable(use);
+        // a trunk of ten branch points, two ends at the first and at the last, one at each between
+        List<LoomRun> runs = new ArrayList<>();
+        for (int k = 0; k < 12; k++) {
+            runs.add(LoomRun.of("E" + k, "J" + Math.clamp(k, 1, 10), 200));
+        }
+        for (int k = 1; k < 10; k++) {
+            runs.add(LoomRun.of("J" + k, "J" + (k + 1), 300));
+        }
+        branched = loom.withCable(use.withLoom(new Loom(runs, List.of(), List.of(), List.of(), Map.of())));
+    }
+
+    @Benchmark
+    public Assembly builtBranchedLoomOfTwelveEnds() {
+        return Assembly.of(Derived.of(branched));
     }
 
     @Benchmark

@@ -41,6 +41,7 @@ public final class LinesPanel<T> extends VBox {
     private final Background background = new Background();
     private TypedLines<T> read = new TypedLines<>(List.of());
     private Consumer<List<T>> onRead = _ -> {};
+    private final boolean begunEmpty;
     private boolean mayBeEmpty;
 
     /**
@@ -62,6 +63,7 @@ public final class LinesPanel<T> extends VBox {
     public LinesPanel(Kind<T> kind, String begin, Runnable close) {
         super(10);
         this.kind = kind;
+        this.begunEmpty = begin.isBlank();
         String id = kind.id();
         setId(id);
         text.setId(id + "-text");
@@ -97,9 +99,9 @@ public final class LinesPanel<T> extends VBox {
         read();
     }
 
-    /** That nothing is left may be taken too. */
+    /** That nothing is left may be taken too, where there was something. */
     public LinesPanel<T> mayBeEmpty() {
-        mayBeEmpty = true;
+        mayBeEmpty = !begunEmpty;
         return this;
     }
 

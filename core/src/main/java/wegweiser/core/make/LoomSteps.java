@@ -37,11 +37,18 @@ final class LoomSteps {
             return;
         }
         boolean single = assembly.isOfSingleWires();
-        for (Point point : points(assembly)) {
+        String kind = single ? "branch" : "branch-sheath";
+        List<Point> points = points(assembly);
+        for (Point point : points) {
             List<Run> out = point.out();
+            // how it is done is the same at each of them
+            List<String> detail = new ArrayList<>(distances(point));
+            if (point == points.getFirst()) {
+                detail.addFirst(Words.say("step." + kind + ".how"));
+            }
             list.detailed("branch:" + point.name(), new Deed.LeadOut(point.name(), 60 + 20 * out.size()),
-                    single ? "branch" : "branch-sheath", single ? "" : "blade", distances(point),
-                    point.name(),
+                    kind,
+                    single ? "" : "blade", detail, point.name(),
                     out.stream().map(LoomSteps::led).collect(Collectors.joining("; ")));
         }
         marks(assembly, list);

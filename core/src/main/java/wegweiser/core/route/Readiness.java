@@ -2,6 +2,7 @@ package wegweiser.core.route;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
@@ -22,12 +23,11 @@ public final class Readiness {
         if (job.ends().size() < 2) {
             found.add(Words.say("missing.end"));
         }
+        unsaid(job, true).ifPresent(found::add);
+        unsaid(job, false).ifPresent(found::add);
         for (End end : job.ends()) {
-            List<Pin> named = Pin.of(end).stream().filter(p -> !p.row().label().isBlank()).toList();
+            List<Pin> named = named(end);
             if (named.isEmpty()) {
-                found.add(Words.say(end.isBlank()
-                        ? "missing.connector"
-                        : "missing.pinout", end.name()));
                 continue;
             }
             SourceComparison sources = SourceComparison.of(end, Catalogue.of(job).of(end));
@@ -46,12 +46,25 @@ public final class Readiness {
         return found;
     }
 
-    /** All of a few terminals, or the first of many with how many more there are. */
-    private static String few(List<Terminal> terminals) {
-        return terminals.size() <= FEW
-                ? Words.list(terminals)
+    private static List<Pin> named(End end) {
+        return Pin.of(end).stream().filter(p -> !p.row().label().isBlank()).toList();
+    }
+
+    /** The ends of which nothing is known, or no more than the connector. */
+    private static Optional<String> unsaid(Job job, boolean blank) {
+        List<String> ends = job.ends().stream().filter(e -> e.isBlank() == blank && named(e).isEmpty())
+                .map(End::name).toList();
+        return ends.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Words.say(blank ? "missing.connector" : "missing.pinout", few(ends)));
+    }
+
+    /** All of a few places, or the first of many with how many more there are. */
+    private static String few(List<?> places) {
+        return places.size() <= FEW
+                ? Words.list(places)
                 : Words.say("missing.more",
-                        String.join(", ", terminals.stream().limit(FEW - 2).map(Terminal::toString).toList()),
-                        terminals.size() - FEW + 2);
+                        String.join(", ", places.stream().limit(FEW - 2).map(Object::toString).toList()),
+                        places.size() - FEW + 2);
     }
 }

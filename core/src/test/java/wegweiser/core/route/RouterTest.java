@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import wegweiser.core.Samples;
+import wegweiser.core.TextJob;
 import wegweiser.core.catalog.NamedPinout;
 import wegweiser.core.model.CableUse;
 import wegweiser.core.model.Direction;
@@ -174,6 +175,11 @@ class RouterTest {
                 Samples.serial("rs232-9-terminal", "dsub-9-socket", "rs232-9-modem", "dsub-9-plug", "")))
                 .contains("a terminal (DTE) and a modem (DCE)").contains("join like names");
         assertThat(PortRelation.words(Samples.job("dsub-9-socket", "dsub-9-socket", "")))
-                .contains("Before you can go on to Route: the pinout of A and the pinout of B");
+                .contains("Before you can go on to Route: the pinout of A and B");
+        // of many ends some are named and the rest is counted
+        Job loom = TextJob.of("A dsub-9-socket", "B dsub-9-socket", "C terminal-2", "D terminal-2",
+                "E terminal-2",
+                "F terminal-2", "G terminal-2", "H terminal-2");
+        assertThat(Readiness.missing(loom)).containsExactly("the pinout of A, B, C, D and 4 more");
     }
 }

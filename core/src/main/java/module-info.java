@@ -26,6 +26,7 @@ module wegweiser.core {
     exports wegweiser.core.advice;
     exports wegweiser.core.belief;
     exports wegweiser.core.evidence;
+    exports wegweiser.core.faults;
     exports wegweiser.core.ladder;
     exports wegweiser.core.readings;
     exports wegweiser.core.testers;

@@ -2,13 +2,20 @@ package wegweiser.app.cli;
 
 import static wegweiser.app.texts.Texts.t;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import wegweiser.core.advice.Fixture;
+import wegweiser.core.advice.Tracer;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
@@ -19,6 +26,7 @@ import wegweiser.core.prove.Prover;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.words.Words;
+import wegweiser.files.io.BadFile;
 import wegweiser.instruments.MeterTraits;
 import wegweiser.instruments.SimulatedCable;
 import wegweiser.instruments.SimulatedMeter;
@@ -26,6 +34,8 @@ import wegweiser.instruments.SimulatedMeter;
 /** The test plan of a job, and with readings its verdict. */
 @Command(name = "prove")
 final class ProveCommand extends JobCommand {
+    private static final String TESTED = "tested";
+
     @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
 
@@ -37,6 +47,9 @@ final class ProveCommand extends JobCommand {
 
     @Option(names = "--once")
     private boolean once;
+
+    @Option(names = "--sure", paramLabel = "N")
+    private Integer sure;
 
     @Option(names = "--seed", defaultValue = "1")
     private long seed;
@@ -58,28 +71,72 @@ final class ProveCommand extends JobCommand {
         }
     }
 
-    private record Result(List<Planned> plan, String verdict, int once, List<String> blind,
-            List<Wrong> faults,
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    private record Result(List<Planned> plan, String verdict, Double chanceLeft, Double harmLeft,
+            Integer touches,
+            Integer seconds, int once, List<String> blind, List<Wrong> faults,
             List<Story> explanations) {}
 
     @Override
     public Integer call() throws Exception {
+        if (sure != null && sure < 2) {
+            throw new CommandLine.ParameterException(spec.commandLine(), t("cli.prove.sure-least"));
+        }
         Job tested = read(job);
-        if (hidden != null) {
-            SimulatedCable cable = new SimulatedCable(read(hidden), Terminals.of(tested));
-            SimulatedMeter meter = new SimulatedMeter(cable, MeterTraits.USUAL, seed);
+        Tracer.Answers meter = hidden == null ? null : meter(tested);
+        Optional<Prover.Sure> asked = Optional.empty();
+        if (sure != null) {
+            asked = Optional.of(meter == null
+                    ? Prover.asRead(tested)
+                    : Prover.untilSure(tested, fixture, meter, 1.0 / sure));
+            tested = meter == null || asked.get().left().isPresent()
+                    ? asked.get().job()
+                    : Prover.found(asked.get().job(), fixture, meter, seed);
+        } else if (meter != null) {
             tested = once
-                    ? Prover.once(tested, fixture, meter::measure, seed)
-                    : Prover.run(tested, fixture, meter::measure, seed);
+                    ? Prover.once(tested, fixture, meter, seed)
+                    : Prover.run(tested, fixture, meter, seed);
         }
         Derived derived = Derived.of(tested);
         Verdict verdict = Verdict.of(derived, fixture);
+        String word = asked.filter(s -> s.isTested(1.0 / sure))
+                .filter(_ -> verdict.result() == Verdict.Result.INCOMPLETE)
+                .map(_ -> TESTED).orElse(verdict.result().id());
         List<Explanation> explanations = Diagnosis.of(tested, derived.evidence(), verdict.faults());
-        write(new Result(verdict.plan().stream().map(Planned::of).toList(), verdict.result().id(),
+        List<String> lines = lines(verdict, explanations);
+        asked.ifPresent(s -> lines.addFirst(said(s, word)));
+        write(new Result(verdict.plan().stream().map(Planned::of).toList(), word,
+                asked.map(Prover.Sure::chanceLeft).orElse(null),
+                asked.map(Prover.Sure::harmLeft).orElse(null), asked.map(Prover.Sure::touches).orElse(null),
+                asked.map(s -> (int) Math.round(s.seconds())).orElse(null),
                 verdict.once().size(), verdict.blind(),
                 verdict.faults().stream().map(f -> new Wrong(f.kind().id(), f.terminals())).toList(),
-                explanations.stream().map(Story::of).toList()), lines(verdict, explanations));
+                explanations.stream().map(Story::of).toList()), lines);
         return verdict.result() == Verdict.Result.FAIL ? CommandLineApp.WRONG : CommandLineApp.FINE;
+    }
+
+    private Tracer.Answers meter(Job tested) throws BadFile {
+        SimulatedCable cable = new SimulatedCable(read(hidden), Terminals.of(tested));
+        return new SimulatedMeter(cable, MeterTraits.USUAL, seed)::measure;
+    }
+
+    /** How sure the readings make, in a sentence. */
+    private static String said(Prover.Sure sure, String word) {
+        String touches = Words.say("touches", sure.touches());
+        if (sure.left().isEmpty()) {
+            return t("cli.prove.sure-fails", touches);
+        }
+        String harm = sure.harmLeft() > 0
+                ? t("cli.prove.sure-harm", oneIn(sure.harmLeft()))
+                : t("cli.prove.sure-harmless");
+        return t("cli.prove.sure-" + (word.equals(TESTED) ? TESTED : "left"), oneIn(sure.chanceLeft()), harm,
+                touches);
+    }
+
+    /** A chance as people say it: 1 in so many, of which two digits count. */
+    private static long oneIn(double chance) {
+        return BigDecimal.valueOf(1 / Math.max(1e-9, chance)).round(new MathContext(2, RoundingMode.DOWN))
+                .longValue();
     }
 
     private static List<String> lines(Verdict verdict, List<Explanation> explanations) {

@@ -71,6 +71,7 @@ public final class Foreseen {
     private final List<Branch> least = new ArrayList<>();
     private final Map<Long, List<Link>> between = new HashMap<>();
     private final Partition groups;
+    private final boolean hasDiodes;
 
     /** What a job's cable shows once it is built as planned. */
     public static Foreseen of(Job job) {
@@ -114,6 +115,7 @@ public final class Foreseen {
         this.high = new PartNetwork(most, strong);
         this.usual = new PartNetwork(plain, named);
         this.groups = sets.partition();
+        this.hasDiodes = !weak.isEmpty();
     }
 
     /** What a diode shows by itself: as its part says, else as a plain junction. */
@@ -249,7 +251,7 @@ public final class Foreseen {
 
     /** Some meters drive a junction in their high ranges, and show some hundred kilohms there. */
     private boolean isThroughDiode(Sides sides, Window window, double ohms) {
-        return ohms >= JUNCTION_LEAST_OHMS && !(window.isGiven() && ohms > window.to())
+        return hasDiodes && ohms >= JUNCTION_LEAST_OHMS && !(window.isGiven() && ohms > window.to())
                 && low.volts(sides.red(), sides.black(), LITTLE_AMPS) < JUNCTION.to();
     }
 

@@ -169,10 +169,13 @@ public final class BenchSteps {
                     alike(cut.wires()), Words.fixed(cut.totalMm() / 1000, 2));
             return;
         }
-        list.add("cut", new Deed.Cut(""), assembly.isOfSingleWires() ? "cut-wires" : "cut", "blade",
+        // which wires they are may not be said yet
+        String wires = assembly.isOfSingleWires() ? byGauge(assembly, derived.cable().orElseThrow()) : "";
+        list.add("cut", new Deed.Cut(""),
+                !assembly.isOfSingleWires() ? "cut" : wires.isEmpty() ? "cut-unnamed" : "cut-wires", "blade",
                 Words.number(cut.totalMm() / 1000),
                 assembly.isOfSingleWires()
-                        ? byGauge(assembly, derived.cable().orElseThrow())
+                        ? wires
                         : derived.cable().map(CableStock::title).orElse(Words.say("step.cable")));
     }
 

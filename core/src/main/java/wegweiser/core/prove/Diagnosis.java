@@ -2,9 +2,12 @@ package wegweiser.core.prove;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
 import wegweiser.core.assembly.Undoing;
@@ -12,9 +15,14 @@ import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.derived.Derived;
+import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.faults.FaultKind;
+import wegweiser.core.faults.Faults;
+import wegweiser.core.faults.PossibleFault;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.model.Reading;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.wiring.EndChange;
@@ -35,11 +43,15 @@ public final class Diagnosis {
     /** What an e-fold of time for a repair counts among stories that explain as much. */
     private static final double PAINS = 0.0004;
     private static final int MOST_SECONDS = 3600;
+    /** What is told as one thing done otherwise; the rest is told by what it looks like. */
+    private static final Set<FaultKind> TOLD = EnumSet.of(FaultKind.WRONG_CONTACT, FaultKind.WRONG_CONDUCTOR,
+            FaultKind.PART_BRIDGED, FaultKind.WRONG_CUT);
 
     private final Job job;
     private final Nets planned;
     private final Assembly assembly;
     private final Evidence evidence;
+    private final List<PossibleFault> possible;
     private final List<Scored> found = new ArrayList<>();
 
     private record Scored(Explanation explanation, double rank) {}
@@ -48,7 +60,9 @@ public final class Diagnosis {
         this.job = job;
         this.evidence = evidence;
         this.planned = Nets.of(evidence.index(), job.links());
-        this.assembly = Assembly.of(Derived.of(job));
+        Derived derived = Derived.of(job);
+        this.assembly = Assembly.of(derived);
+        this.possible = Faults.of(derived);
     }
 
     /** Explanations, the best first; empty when nothing deviates from the plan. */
@@ -59,6 +73,7 @@ public final class Diagnosis {
         Diagnosis diagnosis = new Diagnosis(job, evidence);
         diagnosis.endChanges();
         diagnosis.otherSchemes();
+        diagnosis.oneThing();
         diagnosis.singleFaults(faults);
         // what accounts for every reading, by one thing wrong, comes before what accounts for the joins alone
         WhatIf.of(job, evidence).forEach(e -> diagnosis.found.add(
@@ -76,6 +91,9 @@ public final class Diagnosis {
             }
             for (EndChange change : EndChange.all(type)) {
                 Superseded.check();
+                if (change.kind() == EndChange.Kind.SWAPPED && !areExchangeable(end, change.what())) {
+                    continue;
+                }
                 Nets predicted = change.applyTo(planned, end.name());
                 double explains = explains(predicted);
                 if (explains < WORTH_TELLING) {
@@ -98,8 +116,37 @@ public final class Diagnosis {
         }
     }
 
+    /** One thing done otherwise, which accounts for every reading. */
+    private void oneThing() {
+        List<Reading> readings = IntStream.range(0, evidence.readings().size())
+                .filter(k -> !evidence.isDoubtful(k + 1) && !evidence.readings().get(k).isAssumed())
+                .mapToObj(evidence.readings()::get).toList();
+        for (PossibleFault fault : possible) {
+            if (!TOLD.contains(fault.kind())) {
+                continue;
+            }
+            Superseded.check();
+            Nets then = Nets.of(evidence.index(), fault.links());
+            if (explains(then) < 1 || !readings.stream().allMatch(new Foreseen(then, fault.links())::fits)) {
+                continue;
+            }
+            String key = fault.kind().id();
+            Object[] at = fault.at().toArray();
+            Optional<String> whole = job.end(fault.end())
+                    .flatMap(end -> assembly.at(fault.end()).type().flatMap(type -> whole(end, type)));
+            add(key, fault.end(), Words.say("diagnosis." + key, at), 1,
+                    List.of(whole.orElseGet(() -> Words.say("repair." + key, at))), 1,
+                    2 * WHOLE + 0.001 * fault.chance());
+        }
+    }
+
     private String other(End end) {
         return job.ends().stream().map(End::name).filter(e -> !e.equals(end.name())).findFirst().orElse("");
+    }
+
+    /** A place without a wire has none to give: that is a wire in the place beside. */
+    private boolean areExchangeable(End end, List<String> contacts) {
+        return contacts.stream().allMatch(contact -> isUsed(end, contact));
     }
 
     private boolean isUsed(End end, String contact) {

@@ -2,13 +2,16 @@ package wegweiser.core.prove;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wegweiser.core.advice.Advisor;
 import wegweiser.core.advice.CostModel;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.advice.Tracer;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
+import wegweiser.core.faults.FaultChances;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
@@ -32,6 +35,63 @@ public final class Prover {
         return run(job, fixture, meter, seed, false);
     }
 
+    /**
+     * A cable tested until it was sure enough, or a reading did not fit the plan.
+     *
+     * @param left the chances that are left; empty where a reading did not fit
+     * @param touches how often probes or gangs were placed
+     */
+    public record Sure(Job job, Optional<FaultChances.Left> left, int touches, double seconds) {
+        /** Whether no more than so much chance is left. */
+        public boolean isTested(double most) {
+            return left.filter(l -> l.isEnough(most)).isPresent();
+        }
+
+        /** The probability that a fault is left; one where a reading did not fit. */
+        public double chanceLeft() {
+            return left.map(FaultChances.Left::chance).orElse(1.0);
+        }
+
+        /** The probability that a fault is left which does harm; one where a reading did not fit. */
+        public double harmLeft() {
+            return left.map(FaultChances.Left::harm).orElse(1.0);
+        }
+    }
+
+    /** How sure the readings make that there are. */
+    public static Sure asRead(Job job) {
+        Derived derived = Derived.of(job);
+        return new Sure(job, job.readings().stream().allMatch(derived.foreseen()::fits)
+                ? Optional.of(FaultChances.of(derived).after(job.readings()))
+                : Optional.empty(), 0, 0);
+    }
+
+    /** Tests one by one until the chance that a fault is left is at most so much, or a reading does not fit. */
+    public static Sure untilSure(Job job, Fixture fixture, Tracer.Answers meter, double most) {
+        Derived derived = Derived.of(job);
+        Sureness sureness = new Sureness(derived, fixture, CostModel.USUAL);
+        List<Reading> readings = new ArrayList<>(job.readings());
+        boolean good = readings.stream().filter(r -> !r.isAssumed()).allMatch(derived.foreseen()::fits);
+        Optional<Touch> last = Optional.empty();
+        int touches = 0;
+        double seconds = 0;
+        while (good) {
+            Optional<Test> next = sureness.next(readings, most);
+            if (next.isEmpty()) {
+                return new Sure(job.withReadings(readings), Optional.of(sureness.left(readings)), touches,
+                        seconds);
+            }
+            Touch touch = next.get().touch();
+            touches += last.filter(touch::equals).isPresent() ? 0 : 1;
+            seconds += CostModel.USUAL.seconds(last, touch, fixture, next.get().mode());
+            last = Optional.of(touch);
+            Reading reading = Reading.of(next.get().mode(), touch, meter.answer(touch, next.get().mode()));
+            readings.add(reading);
+            good = derived.foreseen().fits(reading);
+        }
+        return new Sure(job.withReadings(readings), Optional.empty(), touches, seconds);
+    }
+
     private static Job run(Job job, Fixture fixture, Tracer.Answers meter, long seed, boolean twice) {
         TerminalIndex index = new TerminalIndex(Terminals.of(job));
         List<Test> plan = TestPlan.of(job, fixture);
@@ -53,9 +113,12 @@ public final class Prover {
             }
             failed = Verdict.of(tested, Evidence.of(tested), plan).result() == Verdict.Result.FAIL;
         }
-        if (!failed) {
-            return tested;
-        }
+        return failed ? found(tested, fixture, meter, seed) : tested;
+    }
+
+    /** Looks further where a cable failed, until it is known what it is. */
+    public static Job found(Job tested, Fixture fixture, Tracer.Answers meter, long seed) {
+        TerminalIndex index = new TerminalIndex(Terminals.of(tested));
         Advisor advisor = new Advisor(tested, index, fixture, Goal.ONCE, CostModel.USUAL, seed);
         Tracer.Run run = Tracer.run(tested, advisor, fixture, CostModel.USUAL, meter, 40 * index.size());
         return tested.withReadings(complete(index, run.readings(), meter));

@@ -6,6 +6,7 @@ import wegweiser.core.model.HasId;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.words.Words;
 
 /**
  * One test of a finished cable.
@@ -33,6 +34,11 @@ public record Test(Kind kind, Touch touch, Mode mode, String expect, Danger dang
         public String id() {
             return HasId.super.id().replace('-', ' ');
         }
+    }
+
+    /** A joint that is beeped otherwise, asked in ohms, so that one of some ohms shows. */
+    Test inOhms() {
+        return new Test(kind, touch, Mode.OHMS, Words.say("prove.expect.copper"), danger, window);
     }
 
     public List<Terminal> red() {

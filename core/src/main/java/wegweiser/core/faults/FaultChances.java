@@ -1,0 +1,157 @@
+package wegweiser.core.faults;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
+import wegweiser.core.derived.Derived;
+import wegweiser.core.electrical.Foreseen;
+import wegweiser.core.evidence.Meaning;
+import wegweiser.core.model.Mode;
+import wegweiser.core.model.Reading;
+import wegweiser.core.model.Touch;
+
+/**
+ * How likely each fault still is. Faults happen independently of each other; a good reading makes those less likely that
+ * would have shown, by Bayes' rule, and not impossible: a probe may sit badly, and now and then a meter beeps out of
+ * nothing. O(faults) a reading.
+ */
+public final class FaultChances {
+    /** A short that is there is not seen: a probe did not touch. */
+    private static final double UNSEEN = 0.01;
+    /** A joint that is open beeps all the same. */
+    private static final double OUT_OF_NOTHING = 0.003;
+    /** The same touch once more is likelier to be wrong in the same way. */
+    private static final double AGAIN = 0.1;
+    /** So much less likely must a fault be that does harm than any. */
+    public static final double HARM = 10;
+
+    /** What a fault that does harm counts against one that does not. */
+    private static final double HARM_WEIGHT = 5;
+
+    private final List<PossibleFault> faults;
+    private final List<Foretold> foretold;
+    private final boolean[] harms;
+    private final Map<Reading, int[]> known = new ConcurrentHashMap<>();
+
+    /** A touch with what the meter was set to. */
+    private record Asked(Touch touch, Mode mode) {
+        static Asked of(Reading reading) {
+            return new Asked(reading.touch(), reading.mode());
+        }
+    }
+
+    private FaultChances(Derived derived) {
+        Foreseen good = derived.foreseen();
+        Harm harm = new Harm(derived);
+        this.faults = Faults.of(derived);
+        this.foretold = faults.stream().map(f -> new Foretold(derived.index(), f.links(), good)).toList();
+        this.harms = new boolean[faults.size()];
+        for (int k = 0; k < harms.length; k++) {
+            harms[k] = harm.isDoneBy(foretold.get(k).nets());
+        }
+    }
+
+    public static FaultChances of(Derived derived) {
+        return derived.once(FaultChances.class, () -> new FaultChances(derived));
+    }
+
+    /** The probability that any fault of a kind happened, before anything was read. */
+    public double of(FaultKind kind) {
+        double none = 1;
+        for (PossibleFault fault : faults) {
+            none *= fault.kind() == kind ? 1 - fault.chance() : 1;
+        }
+        return 1 - none;
+    }
+
+    /** The faults, by their numbers, on which a meter would not show what it shows on a good cable. */
+    public int[] against(Reading reading) {
+        // the same readings are asked for after every touch
+        return known.computeIfAbsent(reading, this::findAgainst);
+    }
+
+    private int[] findAgainst(Reading reading) {
+        return IntStream.range(0, faults.size()).filter(k -> foretold.get(k).contradicts(reading)).toArray();
+    }
+
+    /** What is left after readings, each of which a good cable shows. */
+    public Left after(List<Reading> readings) {
+        double[] chance = faults.stream().mapToDouble(PossibleFault::chance).toArray();
+        Map<Asked, Integer> made = new HashMap<>();
+        for (Reading reading : readings) {
+            if (!reading.isAssumed()) {
+                double miss = miss(reading, made.getOrDefault(Asked.of(reading), 0));
+                for (int k : against(reading)) {
+                    chance[k] = chance[k] * miss / (1 - chance[k] + chance[k] * miss);
+                }
+                made.merge(Asked.of(reading), 1, Integer::sum);
+            }
+        }
+        return new Left(chance, made);
+    }
+
+    /** How likely a fault that should have shown did not. */
+    private static double miss(Reading reading, int before) {
+        double once = Meaning.of(reading) == Meaning.JOINS ? OUT_OF_NOTHING : UNSEEN;
+        return before == 0 ? once : before == 1 ? once / AGAIN : 1;
+    }
+
+    /** What is left of every chance. */
+    public final class Left {
+        private final double[] chance;
+        private final Map<Asked, Integer> made;
+
+        private Left(double[] chance, Map<Asked, Integer> made) {
+            this.chance = chance;
+            this.made = made;
+        }
+
+        /** The probability that the cable has any of the faults. */
+        public double chance() {
+            return any(false);
+        }
+
+        /** The probability that it has one that does harm. */
+        public double harm() {
+            return any(true);
+        }
+
+        /** Whether no more than so much chance is left, of harm a share of it, and every wire was looked at. */
+        public boolean isEnough(double most) {
+            return isSureOf(most) && IntStream.range(0, chance.length).noneMatch(this::isWireUnseen);
+        }
+
+        private boolean isSureOf(double most) {
+            return chance() <= most && harm() <= most / HARM;
+        }
+
+        private boolean isWireUnseen(int k) {
+            return faults.get(k).kind() == FaultKind.OPEN && chance[k] == faults.get(k).chance();
+        }
+
+        private double any(boolean harmful) {
+            double none = 1;
+            for (int k = 0; k < chance.length; k++) {
+                none *= !harmful || harms[k] ? 1 - chance[k] : 1;
+            }
+            return 1 - none;
+        }
+
+        /**
+         * What each fault counts, by its chance, harm more; once it is sure enough nothing but that every wire is looked at.
+         */
+        public double[] weights(double most) {
+            boolean sure = isSureOf(most);
+            return IntStream.range(0, chance.length)
+                    .mapToDouble(k -> sure && !isWireUnseen(k) ? 0 : chance[k] * (harms[k] ? HARM_WEIGHT : 1))
+                    .toArray();
+        }
+
+        /** The share that a good reading takes away of what would have shown in it. */
+        public double taken(Reading reading) {
+            return 1 - miss(reading, made.getOrDefault(Asked.of(reading), 0));
+        }
+    }
+}

@@ -133,6 +133,35 @@ class CommandsTest {
     }
 
     @Test
+    void proveTouchesUntilItIsSureEnough() throws Exception {
+        Path plan = file("plan", nine("plan", "2-3 3-2 5-5"));
+        JsonNode good = run("prove", plan, "--hidden", plan, "--sure", 100, "--json").json();
+        assertThat(good.get("verdict").asText()).isEqualTo("tested");
+        assertThat(good.get("chanceLeft").asDouble()).isPositive().isLessThanOrEqualTo(0.01);
+        assertThat(good.get("harmLeft").asDouble()).isLessThanOrEqualTo(0.001);
+        assertThat(good.get("touches").asInt()).isBetween(3, 14);
+        assertThat(good.get("seconds").asInt()).isPositive();
+        assertThat(run("prove", plan, "--hidden", plan, "--sure", 100).out()).startsWith("Tested: 1 in ")
+                .contains("touches made");
+        // one wire open: a reading does not fit, and what is wrong is looked for
+        Path open = file("open", nine("open", "2-3 5-5"));
+        Answer bad = run("prove", plan, "--hidden", open, "--sure", 100, "--json");
+        assertThat(bad.status()).isEqualTo(1);
+        assertThat(bad.json().get("verdict").asText()).isEqualTo("fail");
+        assertThat(bad.json().get("chanceLeft").asDouble()).isEqualTo(1);
+        assertThat(bad.json().at("/explanations/0/kind").asText()).isEqualTo("open");
+        // how sure the readings of a job make: not at all, where there are none, and where nothing is planned
+        for (Path job : List.of(plan, file("blank", nine("blank", "1-1").withLinks(List.of())))) {
+            JsonNode none = run("prove", job, "--sure", 20, "--json").json();
+            assertThat(none.get("verdict").asText()).isEqualTo("incomplete");
+            assertThat(none.get("touches").asInt()).isZero();
+        }
+        assertThat(run("prove", plan, "--json").json().has("chanceLeft")).isFalse();
+        assertThat(run("prove", plan, "--sure", 1).status()).isEqualTo(2);
+        assertThat(errors).contains("from 2 on");
+    }
+
+    @Test
     void provedAndPassedRestOnNoSingleReading() throws Exception {
         Path truth = file("truth", nine("truth", "2-3 3-2 5-5"));
         Path job = file("open", nine("open", "1-1").withLinks(List.of()));

@@ -118,9 +118,13 @@ public final class FaultChances {
             return any(true);
         }
 
-        /** Whether no more than so much chance is left, of harm a share of it, and every wire was looked at. */
+        /**
+         * Whether no more than so much chance is left, of harm a share of it, and every wire was looked at. Of a cable on
+         * which nothing is planned nothing can be said.
+         */
         public boolean isEnough(double most) {
-            return isSureOf(most) && IntStream.range(0, chance.length).noneMatch(this::isWireUnseen);
+            return chance.length > 0 && isSureOf(most)
+                    && IntStream.range(0, chance.length).noneMatch(this::isWireUnseen);
         }
 
         private boolean isSureOf(double most) {

@@ -61,7 +61,7 @@ public final class Prover {
     /** How sure the readings make that there are. */
     public static Sure asRead(Job job) {
         Derived derived = Derived.of(job);
-        return new Sure(job, job.readings().stream().allMatch(derived.foreseen()::fits)
+        return new Sure(job, fit(job.readings(), derived)
                 ? Optional.of(FaultChances.of(derived).after(job.readings()))
                 : Optional.empty(), 0, 0);
     }
@@ -71,7 +71,7 @@ public final class Prover {
         Derived derived = Derived.of(job);
         Sureness sureness = new Sureness(derived, fixture, CostModel.USUAL);
         List<Reading> readings = new ArrayList<>(job.readings());
-        boolean good = readings.stream().filter(r -> !r.isAssumed()).allMatch(derived.foreseen()::fits);
+        boolean good = fit(readings, derived);
         Optional<Touch> last = Optional.empty();
         int touches = 0;
         double seconds = 0;
@@ -114,6 +114,10 @@ public final class Prover {
             failed = Verdict.of(tested, Evidence.of(tested), plan).result() == Verdict.Result.FAIL;
         }
         return failed ? found(tested, fixture, meter, seed) : tested;
+    }
+
+    private static boolean fit(List<Reading> readings, Derived derived) {
+        return readings.stream().filter(r -> !r.isAssumed()).allMatch(derived.foreseen()::fits);
     }
 
     /** Looks further where a cable failed, until it is known what it is. */

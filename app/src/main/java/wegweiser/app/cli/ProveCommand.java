@@ -3,9 +3,6 @@ package wegweiser.app.cli;
 import static wegweiser.app.texts.Texts.t;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,6 +20,7 @@ import wegweiser.core.model.Terminal;
 import wegweiser.core.prove.Diagnosis;
 import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Prover;
+import wegweiser.core.prove.Sure;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.words.Words;
@@ -34,8 +32,6 @@ import wegweiser.instruments.SimulatedMeter;
 /** The test plan of a job, and with readings its verdict. */
 @Command(name = "prove")
 final class ProveCommand extends JobCommand {
-    private static final String TESTED = "tested";
-
     @Parameters(index = "0", paramLabel = "JOB")
     private Path job;
 
@@ -82,61 +78,44 @@ final class ProveCommand extends JobCommand {
         if (sure != null && sure < 2) {
             throw new CommandLine.ParameterException(spec.commandLine(), t("cli.prove.sure-least"));
         }
-        Job tested = read(job);
-        Tracer.Answers meter = hidden == null ? null : meter(tested);
-        Optional<Prover.Sure> asked = Optional.empty();
-        if (sure != null) {
-            asked = Optional.of(meter == null
-                    ? Prover.asRead(tested)
-                    : Prover.untilSure(tested, fixture, meter, 1.0 / sure));
-            tested = meter == null || asked.get().left().isPresent()
-                    ? asked.get().job()
-                    : Prover.found(asked.get().job(), fixture, meter, seed);
-        } else if (meter != null) {
-            tested = once
-                    ? Prover.once(tested, fixture, meter, seed)
-                    : Prover.run(tested, fixture, meter, seed);
-        }
-        Derived derived = Derived.of(tested);
+        Job plan = read(job);
+        Prover.Touched touched = touched(plan);
+        Derived derived = Derived.of(touched.job());
         Verdict verdict = Verdict.of(derived, fixture);
-        String word = asked.filter(s -> s.isTested(1.0 / sure))
-                .filter(_ -> verdict.result() == Verdict.Result.INCOMPLETE)
-                .map(_ -> TESTED).orElse(verdict.result().id());
-        List<Explanation> explanations = Diagnosis.of(tested, derived.evidence(), verdict.faults());
+        Optional<Sure> asked = Optional.ofNullable(sure).map(n -> Sure.of(derived, verdict, 1.0 / n));
+        List<Explanation> explanations = Diagnosis.of(touched.job(), derived.evidence(), verdict.faults());
         List<String> lines = lines(verdict, explanations);
-        asked.ifPresent(s -> lines.addFirst(said(s, word)));
-        write(new Result(verdict.plan().stream().map(Planned::of).toList(), word,
-                asked.map(Prover.Sure::chanceLeft).orElse(null),
-                asked.map(Prover.Sure::harmLeft).orElse(null), asked.map(Prover.Sure::touches).orElse(null),
-                asked.map(s -> (int) Math.round(s.seconds())).orElse(null),
+        asked.ifPresent(s -> lines.addFirst(
+                t("cli.prove.sure", s.words(), Words.say("touches", touched.touches()))));
+        write(new Result(verdict.plan().stream().map(Planned::of).toList(),
+                asked.map(Sure::id).orElse(verdict.result().id()),
+                asked.map(Sure::chanceLeft).orElse(null), asked.map(Sure::harmLeft).orElse(null),
+                asked.map(_ -> touched.touches()).orElse(null),
+                asked.map(_ -> (int) Math.round(touched.seconds())).orElse(null),
                 verdict.once().size(), verdict.blind(),
                 verdict.faults().stream().map(f -> new Wrong(f.kind().id(), f.terminals())).toList(),
                 explanations.stream().map(Story::of).toList()), lines);
         return verdict.result() == Verdict.Result.FAIL ? CommandLineApp.WRONG : CommandLineApp.FINE;
     }
 
-    private Tracer.Answers meter(Job tested) throws BadFile {
-        SimulatedCable cable = new SimulatedCable(read(hidden), Terminals.of(tested));
-        return new SimulatedMeter(cable, MeterTraits.USUAL, seed)::measure;
-    }
-
-    /** How sure the readings make, in a sentence. */
-    private static String said(Prover.Sure sure, String word) {
-        String touches = Words.say("touches", sure.touches());
-        if (sure.left().isEmpty()) {
-            return t("cli.prove.sure-fails", touches);
+    /** The job with the readings of the simulated cable, if there is one. */
+    private Prover.Touched touched(Job plan) throws BadFile {
+        if (hidden == null) {
+            return new Prover.Touched(plan, true, 0, 0);
         }
-        String harm = sure.harmLeft() > 0
-                ? t("cli.prove.sure-harm", oneIn(sure.harmLeft()))
-                : t("cli.prove.sure-harmless");
-        return t("cli.prove.sure-" + (word.equals(TESTED) ? TESTED : "left"), oneIn(sure.chanceLeft()), harm,
-                touches);
-    }
-
-    /** A chance as people say it: 1 in so many, of which two digits count. */
-    private static long oneIn(double chance) {
-        return BigDecimal.valueOf(1 / Math.max(1e-9, chance)).round(new MathContext(2, RoundingMode.DOWN))
-                .longValue();
+        SimulatedCable cable = new SimulatedCable(read(hidden), Terminals.of(plan));
+        Tracer.Answers meter = new SimulatedMeter(cable, MeterTraits.USUAL, seed)::measure;
+        if (sure == null) {
+            return new Prover.Touched(once
+                    ? Prover.once(plan, fixture, meter, seed)
+                    : Prover.run(plan, fixture, meter, seed), true, 0, 0);
+        }
+        Prover.Touched touched = Prover.untilSure(plan, fixture, meter, 1.0 / sure);
+        return touched.fits()
+                ? touched
+                : new Prover.Touched(Prover.found(touched.job(), fixture, meter, seed), false,
+                        touched.touches(),
+                        touched.seconds());
     }
 
     private static List<String> lines(Verdict verdict, List<Explanation> explanations) {

@@ -150,6 +150,7 @@ class CommandsTest {
         assertThat(bad.json().get("verdict").asText()).isEqualTo("fail");
         assertThat(bad.json().get("chanceLeft").asDouble()).isEqualTo(1);
         assertThat(bad.json().at("/explanations/0/kind").asText()).isEqualTo("open");
+        assertThat(run("prove", plan, "--hidden", open, "--sure", 100).out()).startsWith("Failed: ");
         // how sure the readings of a job make: not at all, where there are none, and where nothing is planned
         for (Path job : List.of(plan, file("blank", nine("blank", "1-1").withLinks(List.of())))) {
             JsonNode none = run("prove", job, "--sure", 20, "--json").json();

@@ -210,7 +210,7 @@ final class OtherWirings {
 
     /** The one of the contacts from a place on that are free to be joined to another, once so many were skipped. */
     private static int untaken(int[] loose, int from, long[] mayJoin, long[] untaken, int skipped) {
-        // half of the time of a draw: plain words, looked up once
+        // a third of the time of a draw: plain words, looked up once
         long[] free = new long[mayJoin.length];
         for (int w = 0; w < free.length; w++) {
             free[w] = mayJoin[w] & untaken[w];

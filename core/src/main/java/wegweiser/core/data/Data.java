@@ -11,7 +11,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** The tables that come with the program. They are files of its own, so a fault in one is a fault in the build. */
 public final class Data {
@@ -65,6 +68,13 @@ public final class Data {
         } catch (IOException e) {
             throw new UncheckedIOException(name, e);
         }
+    }
+
+    /** A table of numbers, each behind the words that name it; these with one blank between them. */
+    public static Map<String, Double> numbers(String name) {
+        return lines(name).stream().map(line -> line.split("\\s+")).collect(Collectors.toUnmodifiableMap(
+                parts -> String.join(" ", Arrays.copyOf(parts, parts.length - 1)),
+                parts -> Double.valueOf(parts[parts.length - 1])));
     }
 
     private static InputStream open(String name) {

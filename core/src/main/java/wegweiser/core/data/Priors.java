@@ -1,22 +1,12 @@
 package wegweiser.core.data;
 
-import java.util.HashMap;
 import java.util.Map;
 
 /** How common it is what cables turn out to be, before the first reading; from a table of its own. */
 public final class Priors {
-    private static final Map<String, Double> TABLE = table();
+    private static final Map<String, Double> TABLE = Data.numbers("priors.txt");
 
     private Priors() {}
-
-    private static Map<String, Double> table() {
-        Map<String, Double> table = new HashMap<>();
-        for (String line : Data.lines("priors.txt")) {
-            String[] parts = line.strip().split("\\s+");
-            table.put(parts[0], Double.parseDouble(parts[1]));
-        }
-        return Map.copyOf(table);
-    }
 
     /**
      * The weight under a name.

@@ -200,6 +200,12 @@ public final class Evidence {
                 || contradictions.stream().anyMatch(c -> c.readings().contains(number));
     }
 
+    /** The readings that count: neither assumed nor against others or themselves. */
+    public List<Reading> sound() {
+        return IntStream.rangeClosed(1, readings.size()).filter(k -> !isDoubtful(k))
+                .mapToObj(k -> readings.get(k - 1)).filter(r -> !r.isAssumed()).toList();
+    }
+
     /** What was looked at beyond copper. */
     public Looked looked() {
         return looked;

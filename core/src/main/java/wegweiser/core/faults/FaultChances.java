@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Foreseen;
@@ -58,12 +59,18 @@ public final class FaultChances {
     }
 
     /** The probability that any fault of a kind happened, before anything was read. */
-    public double of(FaultKind kind) {
-        double none = 1;
-        for (PossibleFault fault : faults) {
-            none *= fault.kind() == kind ? 1 - fault.chance() : 1;
-        }
-        return 1 - none;
+    public double before(FaultKind kind) {
+        return any(before(), k -> faults.get(k).kind() == kind);
+    }
+
+    private double[] before() {
+        return faults.stream().mapToDouble(PossibleFault::chance).toArray();
+    }
+
+    /** The probability of any of some faults, each with its own. */
+    private static double any(double[] chance, IntPredicate those) {
+        return 1 - IntStream.range(0, chance.length).filter(those).mapToDouble(k -> 1 - chance[k])
+                .reduce(1, (a, b) -> a * b);
     }
 
     /** The faults, by their numbers, on which a meter would not show what it shows on a good cable. */
@@ -78,7 +85,7 @@ public final class FaultChances {
 
     /** What is left after readings, each of which a good cable shows. */
     public Left after(List<Reading> readings) {
-        double[] chance = faults.stream().mapToDouble(PossibleFault::chance).toArray();
+        double[] chance = before();
         Map<Asked, Integer> made = new HashMap<>();
         for (Reading reading : readings) {
             if (!reading.isAssumed()) {
@@ -110,12 +117,12 @@ public final class FaultChances {
 
         /** The probability that the cable has any of the faults. */
         public double chance() {
-            return any(false);
+            return any(chance, _ -> true);
         }
 
         /** The probability that it has one that does harm. */
         public double harm() {
-            return any(true);
+            return any(chance, k -> harms[k]);
         }
 
         /**
@@ -133,14 +140,6 @@ public final class FaultChances {
 
         private boolean isWireUnseen(int k) {
             return faults.get(k).kind() == FaultKind.OPEN && chance[k] == faults.get(k).chance();
-        }
-
-        private double any(boolean harmful) {
-            double none = 1;
-            for (int k = 0; k < chance.length; k++) {
-                none *= !harmful || harms[k] ? 1 - chance[k] : 1;
-            }
-            return 1 - none;
         }
 
         /**

@@ -1,6 +1,5 @@
 package wegweiser.core.faults;
 
-import java.util.HashMap;
 import java.util.Map;
 import wegweiser.core.assembly.Place;
 import wegweiser.core.catalog.Termination;
@@ -9,18 +8,9 @@ import wegweiser.core.data.Data;
 /** How often something goes wrong at one place, by what and by which method; from a table with its reasons. */
 final class FaultTable {
     private static final String ANY = "any";
-    private static final Map<String, Double> TABLE = table();
+    private static final Map<String, Double> TABLE = Data.numbers("faults.txt");
 
     private FaultTable() {}
-
-    private static Map<String, Double> table() {
-        Map<String, Double> table = new HashMap<>();
-        for (String line : Data.lines("faults.txt")) {
-            String[] parts = line.strip().split("\\s+");
-            table.put(parts[0] + " " + parts[1], Double.parseDouble(parts[2]));
-        }
-        return Map.copyOf(table);
-    }
 
     /** The chance at one place of an end, by the method that is used there. */
     static double of(String kind, Place place) {

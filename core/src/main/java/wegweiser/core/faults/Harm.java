@@ -19,7 +19,7 @@ final class Harm {
         this.planned = derived.nets();
         this.supplies = derived.pins().stream().filter(Pin::isSupply).map(Pin::terminal)
                 .filter(planned.index()::contains).toList();
-        this.others = derived.pins().stream().filter(p -> p.direction().isPresent() && !p.isMarker())
+        this.others = derived.pins().stream().filter(Matters::isInUse)
                 .map(Pin::terminal)
                 .filter(planned.index()::contains).toList();
     }

@@ -9,6 +9,7 @@ import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.model.Direction;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
+import wegweiser.core.signals.Pin;
 import wegweiser.core.wiring.Nets;
 import wegweiser.core.wiring.Partition;
 
@@ -29,11 +30,14 @@ final class Matters {
             all.add(link.from());
             link.to().ifPresent(all::add);
         }
-        derived.pins().stream()
-                .filter(p -> p.direction().filter(d -> d != Direction.UNUSED).isPresent() && !p.isMarker())
-                .forEach(p -> all.add(p.terminal()));
+        derived.pins().stream().filter(Matters::isInUse).forEach(p -> all.add(p.terminal()));
         this.those = all.stream().filter(planned.index()::contains).mapToInt(planned.index()::of).sorted()
                 .toArray();
+    }
+
+    /** Whether the device has something behind a contact. */
+    static boolean isInUse(Pin pin) {
+        return pin.direction().filter(d -> d != Direction.UNUSED).isPresent() && !pin.isMarker();
     }
 
     /** Whether the devices would notice. */

@@ -8,15 +8,16 @@ import wegweiser.core.model.Link;
 import wegweiser.core.model.Terminal;
 
 /** Links as they are when something else was done than was planned. */
-final class Relinked {
+public final class Relinked {
     private Relinked() {}
 
-    static List<Link> without(List<Link> links, Link gone) {
+    /** All but one. */
+    public static List<Link> without(List<Link> links, Link gone) {
         return instead(links, gone, List.of());
     }
 
     /** Others in the place of one. */
-    static List<Link> instead(List<Link> links, Link gone, List<Link> others) {
+    public static List<Link> instead(List<Link> links, Link gone, List<Link> others) {
         List<Link> left = new ArrayList<>();
         boolean found = false;
         for (Link link : links) {
@@ -30,14 +31,15 @@ final class Relinked {
         return left;
     }
 
-    static List<Link> with(List<Link> links, Link more) {
+    /** One more. */
+    public static List<Link> with(List<Link> links, Link more) {
         List<Link> all = new ArrayList<>(links);
         all.add(more);
         return all;
     }
 
     /** The same link between other terminals. */
-    static Link between(Link link, Terminal from, Terminal to) {
+    public static Link between(Link link, Terminal from, Terminal to) {
         Link made = Link.of(from, to).withConductor(link.conductor());
         return link.part().map(made::withPart).orElse(made);
     }
@@ -47,7 +49,7 @@ final class Relinked {
      *
      * @param where for each contact where its wire is now; empty where it goes nowhere
      */
-    static List<Link> moved(List<Link> links, String end, Function<String, Optional<String>> where) {
+    public static List<Link> moved(List<Link> links, String end, Function<String, Optional<String>> where) {
         List<Link> moved = new ArrayList<>();
         for (Link link : links) {
             if (link.to().isEmpty() || link.isWithinOneEnd()) {

@@ -92,14 +92,8 @@ final class Blind {
         double siemens = 1 / Math.max(1, read) - 1 / window.to();
         if (siemens > 0) {
             said.add(Words.say("blind.beside", a, b, Quantity.words(foreseen.ohms(Touch.of(a, b)), Unit.OHM),
-                    Quantity.words(rounded(1 / siemens), Unit.OHM)));
+                    Quantity.words(Quantity.twoDigits(1 / siemens), Unit.OHM)));
         }
-    }
-
-    /** Two digits are all that can be known of it. */
-    private static double rounded(double ohms) {
-        double step = Math.pow(10, Math.floor(Math.log10(ohms)) - 1);
-        return Math.floor(ohms / step) * step;
     }
 
     private void joints() {

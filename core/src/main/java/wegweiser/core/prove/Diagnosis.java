@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.IntStream;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
 import wegweiser.core.assembly.Undoing;
@@ -118,9 +117,7 @@ public final class Diagnosis {
 
     /** One thing done otherwise, which accounts for every reading. */
     private void oneThing() {
-        List<Reading> readings = IntStream.range(0, evidence.readings().size())
-                .filter(k -> !evidence.isDoubtful(k + 1) && !evidence.readings().get(k).isAssumed())
-                .mapToObj(evidence.readings()::get).toList();
+        List<Reading> readings = evidence.sound();
         for (PossibleFault fault : possible) {
             if (!TOLD.contains(fault.kind())) {
                 continue;

@@ -11,7 +11,6 @@ import wegweiser.core.advice.Tracer;
 import wegweiser.core.catalog.Terminals;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
-import wegweiser.core.faults.FaultChances;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
@@ -36,60 +35,36 @@ public final class Prover {
     }
 
     /**
-     * A cable tested until it was sure enough, or a reading did not fit the plan.
+     * A cable that was touched.
      *
-     * @param left the chances that are left; empty where a reading did not fit
+     * @param fits whether every reading is what the test asks for
      * @param touches how often probes or gangs were placed
      */
-    public record Sure(Job job, Optional<FaultChances.Left> left, int touches, double seconds) {
-        /** Whether no more than so much chance is left. */
-        public boolean isTested(double most) {
-            return left.filter(l -> l.isEnough(most)).isPresent();
-        }
-
-        /** The probability that a fault is left; one where a reading did not fit. */
-        public double chanceLeft() {
-            return left.map(FaultChances.Left::chance).orElse(1.0);
-        }
-
-        /** The probability that a fault is left which does harm; one where a reading did not fit. */
-        public double harmLeft() {
-            return left.map(FaultChances.Left::harm).orElse(1.0);
-        }
-    }
-
-    /** How sure the readings make that there are. */
-    public static Sure asRead(Job job) {
-        Derived derived = Derived.of(job);
-        return new Sure(job, fit(job.readings(), derived)
-                ? Optional.of(FaultChances.of(derived).after(job.readings()))
-                : Optional.empty(), 0, 0);
-    }
+    public record Touched(Job job, boolean fits, int touches, double seconds) {}
 
     /** Tests one by one until the chance that a fault is left is at most so much, or a reading does not fit. */
-    public static Sure untilSure(Job job, Fixture fixture, Tracer.Answers meter, double most) {
+    public static Touched untilSure(Job job, Fixture fixture, Tracer.Answers meter, double most) {
         Derived derived = Derived.of(job);
         Sureness sureness = new Sureness(derived, fixture, CostModel.USUAL);
         List<Reading> readings = new ArrayList<>(job.readings());
-        boolean good = fit(readings, derived);
+        boolean fits = Verdict.of(derived, fixture).result() != Verdict.Result.FAIL;
         Optional<Touch> last = Optional.empty();
         int touches = 0;
         double seconds = 0;
-        while (good) {
+        while (fits) {
             Optional<Test> next = sureness.next(readings, most);
             if (next.isEmpty()) {
-                return new Sure(job.withReadings(readings), Optional.of(sureness.left(readings)), touches,
-                        seconds);
+                break;
             }
-            Touch touch = next.get().touch();
-            touches += last.filter(touch::equals).isPresent() ? 0 : 1;
-            seconds += CostModel.USUAL.seconds(last, touch, fixture, next.get().mode());
-            last = Optional.of(touch);
-            Reading reading = Reading.of(next.get().mode(), touch, meter.answer(touch, next.get().mode()));
+            Test test = next.get();
+            touches += last.filter(test.touch()::equals).isPresent() ? 0 : 1;
+            seconds += CostModel.USUAL.seconds(last, test.touch(), fixture, test.mode());
+            last = Optional.of(test.touch());
+            Reading reading = Reading.of(test.mode(), test.touch(), meter.answer(test.touch(), test.mode()));
             readings.add(reading);
-            good = derived.foreseen().fits(reading);
+            fits = derived.foreseen().fits(reading) && !Verdict.isTooHigh(reading.outcome(), test);
         }
-        return new Sure(job.withReadings(readings), Optional.empty(), touches, seconds);
+        return new Touched(job.withReadings(readings), fits, touches, seconds);
     }
 
     private static Job run(Job job, Fixture fixture, Tracer.Answers meter, long seed, boolean twice) {
@@ -114,10 +89,6 @@ public final class Prover {
             failed = Verdict.of(tested, Evidence.of(tested), plan).result() == Verdict.Result.FAIL;
         }
         return failed ? found(tested, fixture, meter, seed) : tested;
-    }
-
-    private static boolean fit(List<Reading> readings, Derived derived) {
-        return readings.stream().filter(r -> !r.isAssumed()).allMatch(derived.foreseen()::fits);
     }
 
     /** Looks further where a cable failed, until it is known what it is. */

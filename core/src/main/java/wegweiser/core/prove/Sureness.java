@@ -44,17 +44,18 @@ public final class Sureness {
         this.fixture = fixture;
         this.cost = cost;
         Foreseen foreseen = derived.foreseen();
-        Set<Test> all = new LinkedHashSet<>(TestPlan.of(derived, Fixture.PROBES));
-        all.addAll(TestPlan.of(derived, fixture));
-        List<Test> found = new ArrayList<>(all);
-        for (Test test : all) {
+        Set<Test> plan = new LinkedHashSet<>(TestPlan.of(derived, Fixture.PROBES));
+        plan.addAll(TestPlan.of(derived, fixture));
+        List<Test> all = new ArrayList<>();
+        for (Test test : plan) {
             if (test.kind() == Test.Kind.JOINED && test.mode() == Mode.CONTINUITY) {
-                beeped.set(found.indexOf(test));
-                inOhms.set(found.size());
-                found.add(test.inOhms());
+                inOhms.set(all.size());
+                all.add(test.inOhms());
+                beeped.set(all.size());
             }
+            all.add(test);
         }
-        this.tests = List.copyOf(found);
+        this.tests = List.copyOf(all);
         this.good = tests.stream().map(t -> Reading.of(t.mode(), t.touch(), expected(t, foreseen))).toList();
         this.chances = FaultChances.of(derived);
         this.shown = good.stream().map(chances::against).toArray(int[][]::new);
@@ -75,14 +76,9 @@ public final class Sureness {
         return test.mode() == Mode.DIODE ? new Outcome.Voltage(middle) : new Outcome.Resistance(middle);
     }
 
-    /** What is left of the chances after readings that fit the plan. */
-    public FaultChances.Left left(List<Reading> readings) {
-        return chances.after(readings);
-    }
-
     /** The test to make next; empty when it is sure enough, or no test takes anything away. */
     public Optional<Test> next(List<Reading> readings, double most) {
-        FaultChances.Left left = left(readings);
+        FaultChances.Left left = chances.after(readings);
         if (left.isEnough(most)) {
             return Optional.empty();
         }
@@ -90,7 +86,7 @@ public final class Sureness {
                 ? Optional.empty()
                 : Optional.of(readings.getLast().touch());
         // a joint is asked in ohms where what a beep hides is more than half of what may be left
-        boolean ohms = chances.of(FaultKind.COLD_JOINT) > most / 2;
+        boolean ohms = chances.before(FaultKind.COLD_JOINT) > most / 2;
         double[] weights = left.weights(most);
         double best = 0;
         int chosen = -1;

@@ -251,10 +251,10 @@ public final class TestPlan {
                 }
                 // through a small planned resistor a wire that belongs to its other side beeps as well
                 boolean ohms = foreseen.beepsElsewhere(net.getFirst());
-                tests.put(touch.toString(),
-                        new Test(Test.Kind.JOINED, touch, ohms ? Mode.OHMS : Mode.CONTINUITY,
-                                Words.say(ohms ? "prove.expect.copper" : "prove.expect.beep"),
-                                Test.Danger.REST, Window.NONE));
+                Test heard = new Test(Test.Kind.JOINED, touch, Mode.CONTINUITY,
+                        Words.say("prove.expect.beep"),
+                        Test.Danger.REST, Window.NONE);
+                tests.put(touch.toString(), ohms ? heard.inOhms() : heard);
             }
         }
         return List.copyOf(tests.values());

@@ -97,14 +97,7 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
 
     /** The readings that a cable built as planned does not show. */
     private static List<Reading> against(Evidence evidence, Foreseen foreseen) {
-        List<Reading> found = new ArrayList<>();
-        for (int k = 0; k < evidence.readings().size(); k++) {
-            Reading reading = evidence.readings().get(k);
-            if (!reading.isAssumed() && !evidence.isDoubtful(k + 1) && !foreseen.fits(reading)) {
-                found.add(reading);
-            }
-        }
-        return found;
+        return evidence.sound().stream().filter(r -> !foreseen.fits(r)).toList();
     }
 
     /** What a reading shows that no fault between single terminals accounts for. */
@@ -183,10 +176,15 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
 
     /** Whether a joint that has a limit in ohms was read above it. */
     private static boolean isTooHigh(Evidence evidence, Test test) {
-        return test.window().isGiven() && evidence.readings().stream().filter(r -> !r.isAssumed())
+        return evidence.readings().stream().filter(r -> !r.isAssumed())
                 .filter(r -> r.touch().equals(test.touch()) || isTurned(r, test))
-                .anyMatch(r -> r.outcome() instanceof Outcome.Resistance(double ohms)
-                        && ohms > test.window().to());
+                .anyMatch(r -> isTooHigh(r.outcome(), test));
+    }
+
+    /** Whether an outcome is above the limit of a joint that has one. */
+    static boolean isTooHigh(Outcome outcome, Test test) {
+        return test.window().isGiven() && outcome instanceof Outcome.Resistance(double ohms)
+                && ohms > test.window().to();
     }
 
     /** Whether a joint that has a limit in ohms was only ever heard. */

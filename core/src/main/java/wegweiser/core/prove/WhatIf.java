@@ -2,10 +2,13 @@ package wegweiser.core.prove;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.MeasuredPart;
+import wegweiser.core.faults.Relinked;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.PartKind;
@@ -34,14 +37,11 @@ final class WhatIf {
     private WhatIf(Job job, Evidence evidence) {
         this.job = job;
         Foreseen planned = Foreseen.of(job);
-        List<Reading> fitting = new ArrayList<>();
-        for (int k = 0; k < evidence.readings().size(); k++) {
-            Reading reading = evidence.readings().get(k);
-            if (!reading.isAssumed() && !evidence.isDoubtful(k + 1)) {
-                (planned.fits(reading) ? fitting : readings).add(reading);
-            }
-        }
-        readings.addAll(fitting);
+        // those against the plan first
+        Map<Boolean, List<Reading>> fitting = evidence.sound().stream()
+                .collect(Collectors.partitioningBy(planned::fits));
+        readings.addAll(fitting.get(false));
+        readings.addAll(fitting.get(true));
     }
 
     static List<Explanation> of(Job job, Evidence evidence) {
@@ -53,7 +53,7 @@ final class WhatIf {
     private List<Explanation> all(Evidence evidence) {
         List<Explanation> found = new ArrayList<>();
         for (Link link : job.links()) {
-            if (link.isCopper() && !link.isWithinOneEnd() && fits(without(link))) {
+            if (link.isCopper() && !link.isWithinOneEnd() && fits(Relinked.without(job.links(), link))) {
                 Terminal to = link.to().orElseThrow();
                 found.add(one("open", "", Words.say("diagnosis.open", link.from(), to),
                         Words.say("repair.open", link.from(), to)));
@@ -90,19 +90,13 @@ final class WhatIf {
         return readings.stream().allMatch(foreseen::fits);
     }
 
-    private List<Link> without(Link link) {
-        List<Link> left = new ArrayList<>(job.links());
-        left.remove(link);
-        return left;
-    }
-
     private List<Link> parts() {
         return job.links().stream().filter(l -> l.is(PartKind.RESISTOR) && l.to().isPresent()).toList();
     }
 
     /** Of several alike across the same nets any may be the one. */
     private Optional<Explanation> missing() {
-        List<Link> places = parts().stream().filter(l -> fits(without(l))).toList();
+        List<Link> places = parts().stream().filter(l -> fits(Relinked.without(job.links(), l))).toList();
         return places.size() < 2
                 ? Optional.empty()
                 : Optional.of(one("part-missing", "", Words.say("diagnosis.one-missing", places(places)),
@@ -110,11 +104,7 @@ final class WhatIf {
     }
 
     private Optional<Explanation> tooMany() {
-        List<Link> places = parts().stream().filter(l -> {
-            List<Link> more = new ArrayList<>(job.links());
-            more.add(l);
-            return fits(more);
-        }).toList();
+        List<Link> places = parts().stream().filter(l -> fits(Relinked.with(job.links(), l))).toList();
         return places.isEmpty()
                 ? Optional.empty()
                 : Optional.of(one("part-wrong", "", Words.say("diagnosis.one-too-many", places(places)),
@@ -129,16 +119,13 @@ final class WhatIf {
                 Link one = parts.get(a);
                 Link two = parts.get(b);
                 for (List<Link> turned : List.of(
-                        List.of(between(one, one.from(), two.to().orElseThrow()),
-                                between(two, two.from(), one.to().orElseThrow())),
-                        List.of(between(one, one.from(), two.from()),
-                                between(two, one.to().orElseThrow(), two.to().orElseThrow())),
-                        List.of(between(one, two.from(), two.to().orElseThrow()),
-                                between(two, one.from(), one.to().orElseThrow())))) {
-                    List<Link> links = new ArrayList<>(job.links());
-                    links.remove(one);
-                    links.remove(two);
-                    links.addAll(turned);
+                        List.of(Relinked.between(one, one.from(), two.to().orElseThrow()),
+                                Relinked.between(two, two.from(), one.to().orElseThrow())),
+                        List.of(Relinked.between(one, one.from(), two.from()),
+                                Relinked.between(two, one.to().orElseThrow(), two.to().orElseThrow())),
+                        List.of(Relinked.between(one, two.from(), two.to().orElseThrow()),
+                                Relinked.between(two, one.from(), one.to().orElseThrow())))) {
+                    List<Link> links = Relinked.instead(Relinked.without(job.links(), one), two, turned);
                     if (!turned.getFirst().from().equals(turned.getFirst().to().orElseThrow())
                             && fits(links)) {
                         String where = places(List.of(one, two));
@@ -151,10 +138,6 @@ final class WhatIf {
             }
         }
         return Optional.empty();
-    }
-
-    private static Link between(Link part, Terminal from, Terminal to) {
-        return Link.of(from, to).withPart(part.part().orElseThrow());
     }
 
     private static String places(List<Link> links) {

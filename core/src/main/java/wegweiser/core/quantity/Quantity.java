@@ -173,6 +173,12 @@ public record Quantity(double value, Optional<Unit> unit) {
         return new Range(from, to);
     }
 
+    /** The next lower number of two digits, where no more can be known; of a positive value. */
+    public static double twoDigits(double value) {
+        double step = Math.pow(10, Math.floor(Math.log10(value)) - 1);
+        return Math.floor(value / step) * step;
+    }
+
     /** A value as it is shown, such as 16.2 k\u03A9: at most two decimals, of volts below one three. */
     public static String words(double value, Unit unit) {
         Unit.Prefix prefix = unit.prefix(value);

@@ -6,6 +6,7 @@ import java.util.Map;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.OwnConnector;
+import wegweiser.files.io.FileTurn;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.log.Logbook;
 import wegweiser.files.workshop.JobFolder;
@@ -28,8 +29,13 @@ final class Deeds {
     public static void main(String[] args) throws Exception {
         Deeds deeds = new Deeds(new Workshop(Path.of(args[1])), Path.of(args[2]), args[3]);
         for (int k = 0;; k++) {
-            System.out.println(args[0].equals("make") ? deeds.made(k) : deeds.counted(k));
-            System.out.flush();
+            try {
+                System.out.println(args[0].equals("make") ? deeds.made(k) : deeds.counted(k));
+                System.out.flush();
+            } catch (FileTurn.Held _) {
+                // on a slow disk the other one may write for more than three seconds; a person would try again too
+                continue;
+            }
         }
     }
 

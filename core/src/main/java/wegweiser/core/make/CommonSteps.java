@@ -204,6 +204,8 @@ final class CommonSteps {
         if (!through.isEmpty()) {
             more.add(Words.say("step.beep.through", Words.list(through)));
         }
+        HiddenJoints.at(at.derived).filter(t -> t.end().equals(at.name()))
+                .ifPresent(t -> more.add(Words.say("step.beep.screen", t.contact())));
         at.list.detailed("test", new Deed.Test(at.name(), at.contacts()),
                 at.place.reach() == Reach.FACE ? "beep-face" : "beep", "", more, at.name());
         if (at.end.resin() && at.type.kind().isHoused() && at.type.termination() != Termination.POTTED) {

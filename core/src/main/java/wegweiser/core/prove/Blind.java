@@ -33,18 +33,20 @@ final class Blind {
     private final List<Terminal> firsts;
     private final List<String> said = new ArrayList<>();
 
-    private Blind(Job job, Evidence evidence, Foreseen foreseen) {
-        this.job = job;
+    private Blind(Derived derived, Evidence evidence) {
+        this.job = derived.job();
         this.evidence = evidence;
-        this.foreseen = foreseen;
+        this.foreseen = derived.foreseen();
         this.firsts = foreseen.nets().all().stream().map(List::getFirst).toList();
     }
 
-    static List<String> of(Job job, Evidence evidence, Foreseen foreseen) {
-        if (Mains.isIn(Derived.of(job))) {
+    /** @param hidden joints that nobody beeped while they could be */
+    static List<String> of(Derived derived, Evidence evidence, List<Terminal> hidden) {
+        if (Mains.isIn(derived)) {
             return List.of(Words.say("blind.mains"));
         }
-        Blind blind = new Blind(job, evidence, foreseen);
+        Blind blind = new Blind(derived, evidence);
+        hidden.forEach(t -> blind.said.add(Words.say("blind.screen", t)));
         blind.pairs();
         blind.joints();
         blind.parts();

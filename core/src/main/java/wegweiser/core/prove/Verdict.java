@@ -9,6 +9,7 @@ import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.electrical.Window;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.MeasuredPart;
+import wegweiser.core.make.HiddenJoints;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
@@ -28,10 +29,12 @@ import wegweiser.core.words.Words;
  * planned may show. What is only assumed counts neither way.
  *
  * @param once the tests that were not read twice at their own touch, so that one wrong reading may answer them
+ * @param hidden the joints that no touch of the finished cable shows and nobody beeped while it was open; as long as there
+ *        are any, it does not pass
  * @param blind what readings that fit the plan cannot exclude, in sentences
  */
 public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<State> states, int open,
-        List<Test> once, List<String> blind) {
+        List<Test> once, List<Terminal> hidden, List<String> blind) {
     /** How a cable stands. */
     public enum Result implements HasId {
         PASS,
@@ -52,16 +55,18 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
 
     /** The same for a job from which something follows already. */
     public static Verdict of(Derived derived, Fixture fixture) {
-        return derived.once(List.of(Verdict.class, fixture), () -> of(derived.job(), derived.evidence(),
-                TestPlan.of(derived, fixture), derived.foreseen()));
+        return derived.once(List.of(Verdict.class, fixture),
+                () -> of(derived, derived.evidence(), TestPlan.of(derived, fixture)));
     }
 
     /** The verdict of readings that were already weighed, against a plan that was already made. */
     public static Verdict of(Job job, Evidence evidence, List<Test> plan) {
-        return of(job, evidence, plan, Foreseen.of(job));
+        return of(Derived.of(job), evidence, plan);
     }
 
-    private static Verdict of(Job job, Evidence evidence, List<Test> plan, Foreseen foreseen) {
+    private static Verdict of(Derived derived, Evidence evidence, List<Test> plan) {
+        Job job = derived.job();
+        Foreseen foreseen = derived.foreseen();
         List<Reading> against = against(evidence, foreseen);
         List<Fault> faults = new ArrayList<>(faults(job, evidence, foreseen));
         if (faults.isEmpty()) {
@@ -77,14 +82,15 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         boolean failed = !faults.isEmpty() || !against.isEmpty() || states.contains(State.FAILED);
         int open = (int) states.stream().filter(s -> s == State.OPEN).count();
         // where there is nothing to test, nothing was proved safe
-        boolean incomplete = plan.isEmpty() || open > 0 || doubtful;
+        List<Terminal> hidden = HiddenJoints.unseen(derived);
+        boolean incomplete = plan.isEmpty() || open > 0 || doubtful || !hidden.isEmpty();
         Result result = failed ? Result.FAIL : incomplete ? Result.INCOMPLETE : Result.PASS;
         List<Test> once = plan.stream().filter(t -> times(evidence, t) < 2).toList();
-        List<String> blind = new ArrayList<>(Blind.of(job, evidence, foreseen));
+        List<String> blind = new ArrayList<>(Blind.of(derived, evidence, hidden));
         if (!once.isEmpty()) {
             blind.add(Words.say("blind.once", once.size(), plan.size()));
         }
-        return new Verdict(result, List.copyOf(faults), plan, states, open, once, List.copyOf(blind));
+        return new Verdict(result, List.copyOf(faults), plan, states, open, once, hidden, List.copyOf(blind));
     }
 
     /** How often a test was read at its own touch. */

@@ -39,6 +39,15 @@ public final class FileTurn {
 
     private FileTurn() {}
 
+    /** Somebody else has kept the turn for longer than it is waited for; nothing was done, and it may be tried again. */
+    public static final class Held extends IOException {
+        private static final long serialVersionUID = 1;
+
+        private Held(Path file) {
+            super(Words.say("turn.held", file));
+        }
+    }
+
     /** What is done while nobody else writes. */
     @FunctionalInterface
     public interface Work<T, E extends Exception> {
@@ -48,8 +57,8 @@ public final class FileTurn {
     /**
      * Waits for the turn at a file, does the work, and gives the turn on. A turn within a turn is the same one.
      *
-     * @throws IOException too when somebody else has kept the turn for three seconds, or something that is no lock file
-     *         bears its name
+     * @throws Held when somebody else has kept the turn for three seconds
+     * @throws IOException too when something that is no lock file bears its name
      */
     public static <T, E extends Exception> T take(Path file, Work<T, E> work) throws IOException, E {
         Path real = AtomicFile.target(file);
@@ -112,7 +121,7 @@ public final class FileTurn {
                 holder = now;
                 since = System.nanoTime();
             } else if (System.nanoTime() - since > PATIENCE_NANOS) {
-                throw new IOException(Words.say("turn.held", file));
+                throw new Held(file);
             }
             LockSupport.parkNanos(AGAIN_NANOS);
         }

@@ -6,6 +6,7 @@ import java.util.Map;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.library.Library;
 import wegweiser.core.model.OwnConnector;
+import wegweiser.core.prove.Testing;
 import wegweiser.files.io.FileTurn;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.log.Logbook;
@@ -49,7 +50,7 @@ final class Deeds {
             case 2 -> "library " + workshop.library().add(entry(mark), "own").getFileName() + "|" + mark;
             default -> {
                 try (Logbook log = Logbook.open(workshop.logbook())) {
-                    yield "log " + log.add(JobFile.read(job).withTitle(mark), Fixture.COMB,
+                    yield "log " + log.add(JobFile.read(job).withTitle(mark), Testing.with(Fixture.COMB),
                             "2026-03-01T20:15:00Z").label() + "|" + mark;
                 }
             }

@@ -25,6 +25,7 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Simulated;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.route.Router;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.log.Logbook;
@@ -149,8 +150,8 @@ class StagesTest extends WindowTest {
         await("empty", () -> shows("No unit yet"));
         assertThat(folder.resolve("logbook.db")).doesNotExist();
         try (Logbook log = Logbook.open(folder.resolve("logbook.db"))) {
-            log.add(job().withTitle("zenith"), Fixture.PROBES, "2026-03-01T20:00:00Z");
-            log.add(job().withTitle("wall"), Fixture.PROBES, "2026-03-01T21:00:00Z");
+            log.add(job().withTitle("zenith"), Testing.with(Fixture.PROBES), "2026-03-01T20:00:00Z");
+            log.add(job().withTitle("wall"), Testing.with(Fixture.PROBES), "2026-03-01T21:00:00Z");
         }
         keys(KeyCode.CONTROL, KeyCode.DIGIT1);
         keys(KeyCode.CONTROL, KeyCode.L);
@@ -165,7 +166,8 @@ class StagesTest extends WindowTest {
     @Test
     void theLogTellsWhatWasPutOnAnew() throws Exception {
         try (Logbook log = Logbook.open(folder.resolve("logbook.db"))) {
-            log.add(job().withCable(job().cable().withCutOff(CutOff.of("B", 40))), Fixture.PROBES,
+            log.add(job().withCable(job().cable().withCutOff(CutOff.of("B", 40))),
+                    Testing.with(Fixture.PROBES),
                     "2026-03-01T20:00:00Z");
         }
         keys(KeyCode.CONTROL, KeyCode.L);
@@ -213,15 +215,15 @@ class StagesTest extends WindowTest {
         });
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);
         clickOn("#prove-fixture").clickOn("bridged groups");
-        await("not yet", () -> text("#banner").startsWith("Do not plug it in yet"));
-        for (int k = 0; k < 120 && !shows("No more tests are needed"); k++) {
-            await("asked, or no more", () -> isAsked() || shows("No more tests are needed"));
+        await("not yet", () -> text("#banner").startsWith("Not tested yet"));
+        for (int k = 0; k < 120 && !shows("No more touches are needed"); k++) {
+            await("asked, or no more", () -> isAsked() || shows("No more touches are needed"));
             keys(KeyCode.ENTER);
             WaitForAsyncUtils.waitForFxEvents();
         }
-        await("failed", () -> text("#banner").startsWith("Do not plug it in"));
+        await("failed", () -> text("#banner").startsWith("Failed: not wired as planned. Do not plug it in"));
         await("a story", () -> shows("Two wires are swapped"));
-        assertThat(text("#verdict")).startsWith("Failed");
+        assertThat(text("#record")).isEqualTo("Log as failed");
     }
 
     @Test
@@ -230,7 +232,7 @@ class StagesTest extends WindowTest {
                 .withReading(Reading.of(wegweiser.core.model.Mode.CONTINUITY,
                         Touch.of(Terminal.parse("A.2"), Terminal.parse("B.6")), Outcome.BEEP)));
         keys(KeyCode.CONTROL, KeyCode.DIGIT5);
-        await("a test", () -> shows("Test "));
+        await("a touch", () -> shows("Touch "));
         keys(KeyCode.R);
         await("recorded", () -> shows("Recorded as W-0001"));
         keys(KeyCode.CONTROL, KeyCode.L);

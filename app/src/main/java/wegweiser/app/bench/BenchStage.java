@@ -81,10 +81,11 @@ public final class BenchStage implements StageView {
             again();
             shelfAgain();
         });
-        cards = new Cards(index, job -> Card.of(job, choices.fixtureProperty().get(),
+        cards = new Cards(index, job -> Card.of(job, choices.testing(),
                 choices.rightHandedProperty().get()), this::ready);
         list = new JobList(cards, index::glance, this::open, ofAJob());
         choices.fixtureProperty().addListener((_, _, _) -> cards.forget());
+        choices.enoughProperty().addListener((_, _, _) -> cards.forget());
         choices.commaProperty().addListener((_, _, _) -> cards.forget());
         search.setPromptText(t("bench.search"));
         search.setId("bench-search");

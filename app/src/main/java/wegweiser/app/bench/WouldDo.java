@@ -30,9 +30,9 @@ import wegweiser.files.workshop.Workshop;
 record WouldDo(List<Found> cables, int looked, String trouble, Optional<FromShelf> shelf) {
     /** A unit and how it suits. */
     record Found(Unit unit, Suits suits) {
-        /** It passed its test and suits. */
+        /** It was tested, nothing was wrong with it, and it suits. */
         boolean would() {
-            return suits.would() && unit.result().equals("pass");
+            return suits.would() && unit.isGood();
         }
     }
 
@@ -44,7 +44,7 @@ record WouldDo(List<Found> cables, int looked, String trouble, Optional<FromShel
         }
         try (Logbook log = Logbook.look(workshop.logbook())) {
             List<Unit> units = new ArrayList<>(log.all());
-            units.sort(Comparator.comparing((Unit u) -> !u.result().equals("pass")).thenComparing(Unit::id,
+            units.sort(Comparator.comparing((Unit u) -> !u.isGood()).thenComparing(Unit::id,
                     Comparator.reverseOrder()));
             List<Found> found = new ArrayList<>();
             Set<String> seen = new HashSet<>();

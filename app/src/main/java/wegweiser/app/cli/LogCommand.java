@@ -15,6 +15,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import wegweiser.core.advice.Fixture;
+import wegweiser.core.prove.Testing;
 import wegweiser.files.log.Logbook;
 import wegweiser.files.log.Unit;
 import wegweiser.files.workshop.Workshop;
@@ -46,7 +47,7 @@ final class LogCommand extends JobCommand {
     int add(@Parameters(paramLabel = "JOB") Path job) throws Exception {
         try (Logbook log = Logbook.open(logbook(false))) {
             return tell(List.of(
-                    log.add(read(job), Fixture.COMB,
+                    log.add(read(job), Testing.with(Fixture.COMB),
                             Instant.now().truncatedTo(ChronoUnit.SECONDS).toString())));
         }
     }
@@ -82,7 +83,8 @@ final class LogCommand extends JobCommand {
                 .map(u -> new Listed(u.label(), u.job(), u.ends(), u.wiring(), u.result(), u.madeAt()))
                 .toList();
         write(new Result(listed),
-                listed.stream().map(u -> u.label() + "  " + u.madeAt() + "  " + u.result() + "  "
+                units.stream().map(u -> u.label() + "  " + u.madeAt() + "  "
+                        + (u.said().isEmpty() ? u.result() : u.said()) + "  "
                         + u.job() + "  " + u.ends() + "  " + u.wiring()).toList());
         return CommandLineApp.FINE;
     }

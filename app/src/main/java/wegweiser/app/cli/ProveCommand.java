@@ -22,6 +22,7 @@ import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Prover;
 import wegweiser.core.prove.Sure;
 import wegweiser.core.prove.Test;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.words.Words;
 import wegweiser.files.io.BadFile;
@@ -83,8 +84,9 @@ final class ProveCommand extends JobCommand {
         Derived derived = Derived.of(touched.job());
         Verdict verdict = Verdict.of(derived, fixture);
         Optional<Sure> asked = Optional.ofNullable(sure).map(n -> Sure.of(derived, verdict, 1.0 / n));
+        Sure said = asked.orElseGet(() -> Sure.of(derived, Testing.with(fixture)));
         List<Explanation> explanations = Diagnosis.of(touched.job(), derived.evidence(), verdict.faults());
-        List<String> lines = lines(verdict, explanations);
+        List<String> lines = lines(said, explanations);
         asked.ifPresent(s -> lines.addFirst(
                 t("cli.prove.sure", s.words(), Words.say("touches", touched.touches()))));
         write(new Result(verdict.plan().stream().map(Planned::of).toList(),
@@ -118,7 +120,8 @@ final class ProveCommand extends JobCommand {
                         touched.seconds());
     }
 
-    private static List<String> lines(Verdict verdict, List<Explanation> explanations) {
+    private static List<String> lines(Sure said, List<Explanation> explanations) {
+        Verdict verdict = said.verdict();
         List<String> lines = new ArrayList<>();
         for (int k = 0; k < verdict.plan().size(); k++) {
             Test test = verdict.plan().get(k);
@@ -126,8 +129,8 @@ final class ProveCommand extends JobCommand {
                     String.join(" ", names(test.red())), String.join(" ", names(test.black())), test.expect(),
                     t("danger." + test.danger().name()), t("cli.state." + verdict.states().get(k).id())));
         }
-        lines.add(t("prove.verdict") + ": " + Words.say("verdict." + verdict.word()));
-        if (verdict.result() == Verdict.Result.PASS) {
+        lines.add(said.words());
+        if (said.standing() == Sure.Standing.PASS || said.standing() == Sure.Standing.TESTED) {
             lines.add(t("prove.blind") + ":");
             verdict.blind().forEach(b -> lines.add("  " + b));
         }

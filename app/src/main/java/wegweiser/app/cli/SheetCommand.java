@@ -12,6 +12,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.batch.LabelNumbers;
+import wegweiser.core.prove.Testing;
 import wegweiser.files.sheet.Labels;
 import wegweiser.files.sheet.Sheets;
 
@@ -38,7 +39,7 @@ final class SheetCommand extends JobCommand {
     @Override
     public Integer call() throws Exception {
         Set<String> missing = labels == null
-                ? Sheets.write(read(job), label, file, fixture)
+                ? Sheets.write(read(job), label, file, Testing.with(fixture))
                 : Labels.write(read(job), numbers(), file);
         List<String> lines = new ArrayList<>(List.of(t("cli.written", file)));
         if (!missing.isEmpty()) {

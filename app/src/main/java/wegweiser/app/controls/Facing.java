@@ -13,7 +13,7 @@ public record Facing(String rows, String columns) {
     /** For a cable with fewer than two ends. */
     private static final Facing NONE = new Facing("", "");
 
-    boolean isNone() {
+    public boolean isNone() {
         return equals(NONE);
     }
 

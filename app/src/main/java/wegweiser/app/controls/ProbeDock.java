@@ -66,8 +66,16 @@ public final class ProbeDock extends HBox {
     };
     private boolean free;
 
+    /** What can be answered; the one that is expected is green. */
+    public enum Answer {
+        BEEP,
+        NOTHING,
+        VALUE
+    }
+
     /** One touch to be made. */
-    public record Ask(Touch touch, Mode mode, String heading, String redHint, String blackHint, String why) {}
+    public record Ask(Touch touch, Mode mode, String heading, String redHint, String blackHint, String why,
+            Answer expected, String question) {}
 
     /** @param wiggleSeconds how long a wiggle test takes at least */
     public ProbeDock(IntegerProperty wiggleSeconds) {
@@ -90,7 +98,6 @@ public final class ProbeDock extends HBox {
         HBox.setHgrow(field, Priority.ALWAYS);
         value.visibleProperty().bind(field.visibleProperty().not());
         value.managedProperty().bind(value.visibleProperty());
-        beep.getStyleClass().add("primary");
         beep.setOnAction(_ -> answer(Mode.CONTINUITY, Outcome.BEEP));
         silent.setOnAction(_ -> nothing());
         value.setOnAction(_ -> openValue("", false));
@@ -123,6 +130,14 @@ public final class ProbeDock extends HBox {
         setMinWidth(0);
         widthProperty().addListener(_ -> makeRoom());
         show(Optional.empty(), "");
+    }
+
+    private Button button(Answer answer) {
+        return switch (answer) {
+            case BEEP -> beep;
+            case NOTHING -> silent;
+            case VALUE -> value;
+        };
     }
 
     /** The meter shows a whole reading or none: where text is large and the window small, answers come first. */
@@ -178,11 +193,14 @@ public final class ProbeDock extends HBox {
         black.setVisible(asking);
         answers.setVisible(asking);
         heading.setText(ask.map(Ask::heading).orElse(""));
-        question.setText(ask
-                .map(a -> t(a.mode() == Mode.CONTINUITY
-                        ? "dock.question.beep"
-                        : a.mode() == Mode.OHMS ? "dock.question.ohms" : "dock.question.diode"))
-                .orElse(""));
+        question.setText(ask.map(Ask::question).orElse(""));
+        for (Answer answer : Answer.values()) {
+            Button button = button(answer);
+            button.getStyleClass().remove("primary");
+            if (ask.filter(a -> a.expected() == answer).isPresent()) {
+                button.getStyleClass().add("primary");
+            }
+        }
         why.setText(ask.map(Ask::why).orElse(done));
         probes.setManaged(asking);
         makeRoom();

@@ -59,7 +59,7 @@ public final class LogStage implements StageView {
         table.setAccessibleText(t("log.title"));
         column("log.label", Unit::label, 112);
         column("log.made", u -> made(u.madeAt()), 160);
-        column("log.result", LogStage::result, 110);
+        column("log.result", LogStage::result, 190);
         column("log.job", Unit::job, 220);
         column("log.ends", Unit::ends, 360);
         column("log.wiring", Unit::wiring, 260);
@@ -77,7 +77,8 @@ public final class LogStage implements StageView {
 
     /** The verdict, and which connectors were put on anew. */
     private static String result(Unit unit) {
-        return Stream.concat(Stream.of(t("log.result." + unit.result())),
+        return Stream.concat(
+                Stream.of(unit.said().isEmpty() ? t("log.result." + unit.result()) : unit.said()),
                 unit.anew().stream().map(c -> t("log.anew", c.end(), Words.number(c.mm()))))
                 .collect(Collectors.joining("\n"));
     }

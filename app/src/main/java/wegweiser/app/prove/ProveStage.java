@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -19,7 +21,6 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import wegweiser.app.actions.Action;
 import wegweiser.app.actions.Keys;
-import wegweiser.app.controls.Faces;
 import wegweiser.app.controls.Facing;
 import wegweiser.app.controls.FacingChoice;
 import wegweiser.app.controls.Panels;
@@ -34,26 +35,16 @@ import wegweiser.app.stage.Notices.Notice;
 import wegweiser.app.stage.Session;
 import wegweiser.app.stage.StageId;
 import wegweiser.app.stage.StageView;
-import wegweiser.core.advice.Advisor;
-import wegweiser.core.advice.CostModel;
-import wegweiser.core.advice.Fixture;
-import wegweiser.core.advice.Goal;
-import wegweiser.core.advice.Proposal;
-import wegweiser.core.catalog.Terminals;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.evidence.Evidence;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Outcome;
 import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
-import wegweiser.core.prove.Diagnosis;
-import wegweiser.core.prove.Explanation;
-import wegweiser.core.prove.Test;
-import wegweiser.core.prove.Verdict;
+import wegweiser.core.prove.Sure;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.route.NoWay;
 import wegweiser.core.rules.Mains;
+import wegweiser.core.words.Words;
 import wegweiser.files.log.Logbook;
 import wegweiser.files.log.Unit;
 
@@ -63,22 +54,21 @@ public final class ProveStage implements StageView {
     private final Choices choices;
     private final Runnable recordedNow;
     private final Background background = new Background();
-    private final Faces faces = new Faces();
+    private final FaultPicture picture = new FaultPicture();
+    private final FaultList likely = new FaultList();
     private final Pegboard board = new Pegboard();
     private final FacingChoice facing;
     private final Label axes = Panels.quiet("");
     private final Label banner = new Label();
     private final Label cellWords = Panels.quiet("");
-    private final VerdictPanel panel;
+    private final SurePanel panel;
     private final DockWork work;
     private final VBox hint;
     private final VBox refused;
     private final VBox view;
+    private final Label side = Panels.quiet("");
+    private final BooleanProperty pegsShown = new SimpleBooleanProperty(false);
     private Optional<String> recorded = Optional.empty();
-
-    private record Shown(Job job, Evidence evidence, Verdict verdict, List<Explanation> explanations,
-            Optional<DockWork.Asked> next,
-            Optional<Outcome> simulated, Optional<String> recorded) {}
 
     /** @param recordedNow run after a unit was recorded */
     public ProveStage(Session session, Choices choices, Consumer<StageId> go, Runnable recordedNow) {
@@ -86,21 +76,26 @@ public final class ProveStage implements StageView {
         this.recordedNow = recordedNow;
         this.choices = choices;
         this.facing = new FacingChoice(choices.facingProperty());
-        this.panel = new VerdictPanel(choices, this::record, this::nextUnit);
+        this.panel = new SurePanel(choices, this::record, this::nextUnit);
         banner.getStyleClass().add("banner");
         banner.setMaxWidth(Double.MAX_VALUE);
         banner.setId("banner");
         banner.setWrapText(true);
         hint = Panels.hint(t("empty.plan"), t("empty.go-route"), () -> go.accept(StageId.ROUTE));
-        VBox middle = Panels.sheet(
-                Panels.titleLine(Panels.heading(t("prove.board")), axes, facing),
-                board,
-                cellWords, ProveLegend.create());
+        VBox middle = Panels.sheet(Panels.titleLine(Panels.heading(t("prove.where")), side, facing), picture,
+                likely,
+                Panels.quiet(t("prove.where.legend")));
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        VBox pegs = Panels.sheet(Panels.titleLine(Panels.heading(t("prove.board")), axes), board, cellWords,
+                ProveLegend.create());
         VBox.setVgrow(board, Priority.ALWAYS);
-        HBox.setHgrow(middle, Priority.ALWAYS);
-        // the columns at both sides keep their width while there is room for a board
-        middle.setPrefWidth(520);
-        HBox row = new HBox(12, faces.column(), middle, Panels.side(panel));
+        pegs.visibleProperty().bind(pegsShown);
+        middle.visibleProperty().bind(pegsShown.not());
+        StackPane shown = new StackPane(middle, pegs);
+        HBox.setHgrow(shown, Priority.ALWAYS);
+        // the column at the side keeps its width while there is room for a picture
+        shown.setPrefWidth(700);
+        HBox row = new HBox(12, shown, Panels.side(panel));
         refused = Panels.hint(t("prove.refused"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
         refused.setVisible(false);
         row.visibleProperty().bind(hint.visibleProperty().or(refused.visibleProperty()).not());
@@ -109,10 +104,11 @@ public final class ProveStage implements StageView {
         view = new VBox(12, banner, place);
         view.getStyleClass().add("stage");
         view.setFocusTraversable(true);
+        side.setText(t("prove.side", picture.sideWords()));
         board.selectionProperty().addListener(_ -> cellWords.setText(board.words()));
         work = new DockWork(session, choices, () -> show(session.job()));
         choices.fixtureProperty().addListener(_ -> view.requestFocus());
-        choices.twiceProperty().addListener(_ -> show(session.job()));
+        choices.enoughProperty().addListener(_ -> show(session.job()));
         choices.facingProperty().addListener(_ -> show(session.job()));
     }
 
@@ -129,10 +125,9 @@ public final class ProveStage implements StageView {
     @Override
     public void show(Job job) {
         boolean simulated = work.isSimulated();
-        Fixture fixture = choices.fixtureProperty().get();
-        boolean twice = choices.twiceProperty().get();
+        Testing testing = choices.testing();
         Derived derived = session.derived(job);
-        background.run(() -> shown(derived, fixture, twice, simulated, session.recorded(job)), this::show,
+        background.run(() -> Proving.of(derived, testing, simulated, session.recorded(job)), this::show,
                 () -> {
                     banner.getStyleClass().removeAll("safe", "failed");
                     banner.setText(t("banner.unknown"));
@@ -142,90 +137,67 @@ public final class ProveStage implements StageView {
                 });
     }
 
-    private static Shown shown(Derived derived, Fixture fixture, boolean twice, boolean simulated,
-            Optional<String> recorded) {
-        Job job = derived.job();
-        Evidence evidence = derived.evidence();
-        Verdict verdict = job.links().isEmpty()
-                ? Verdict.of(job, evidence, List.of())
-                : Verdict.of(derived, fixture);
-        List<Explanation> explanations = Diagnosis.of(job, evidence, verdict.faults());
-        Optional<DockWork.Asked> next = next(job, fixture, twice, evidence, verdict);
-        Optional<Outcome> shown = DockWork.simulated(job, simulated, next);
-        return new Shown(job, evidence, verdict, explanations, next, shown, recorded);
-    }
-
-    private static Optional<DockWork.Asked> next(Job job, Fixture fixture, boolean twice,
-            Evidence evidence, Verdict verdict) {
-        if (verdict.next(twice).isPresent()) {
-            Test test = verdict.next(twice).get();
-            int number = verdict.plan().indexOf(test) + 1;
-            return Optional.of(new DockWork.Asked(test.touch(), test.mode(),
-                    t("prove.test", number, verdict.plan().size(), t("danger." + test.danger().name())),
-                    t("prove.expect", test.expect())));
-        }
-        if (verdict.result() != Verdict.Result.FAIL) {
-            return Optional.empty();
-        }
-        Advisor advisor = new Advisor(job, new TerminalIndex(Terminals.of(job)), fixture, Goal.ONCE,
-                CostModel.USUAL, 1);
-        Optional<Proposal> further = advisor.next(evidence);
-        return further.map(p -> new DockWork.Asked(p.touch(), p.mode(), t("prove.further"), p.why()));
-    }
-
-    private void show(Shown s) {
-        boolean mains = Mains.isIn(session.derived(s.job()));
+    private void show(Proving p) {
+        Job job = p.derived().job();
+        boolean mains = Mains.isIn(session.derived(job));
         refused.setVisible(mains);
-        hint.setVisible(s.job().links().isEmpty() && !mains);
-        Optional<Touch> touch = s.next().map(DockWork.Asked::touch);
-        Facing two = Facing.of(s.job(), choices.facingProperty().get(), touch);
-        facing.show(s.job());
+        hint.setVisible(job.links().isEmpty() && !mains);
+        Optional<Touch> touch = p.next().map(DockWork.Asked::touch);
+        Facing two = Facing.of(job, choices.facingProperty().get(), touch);
+        facing.show(job);
         axes.setText(two.rows().isEmpty() ? "" : t("trace.board.hint", two.rows(), two.columns()));
-        board.setModel(PegModels.proved(s.job(), two, s.evidence(), touch));
+        board.setModel(PegModels.proved(job, two, p.derived().evidence(), touch));
         List<Terminal> lit = new ArrayList<>();
-        s.next().ifPresent(n -> {
+        p.next().ifPresent(n -> {
             lit.addAll(n.touch().red());
             lit.addAll(n.touch().black());
         });
-        s.verdict().faults().forEach(f -> lit.addAll(f.terminals()));
-        faces.show(s.job(), two, lit, Faces.wires(s.job()));
-        banner(s);
-        recorded = s.recorded();
-        panel.show(s.job(), s.evidence(), s.verdict(), s.explanations());
-        panel.showRecorded(s.recorded());
-        work.show(s.job(), s.next(), s.simulated(),
-                mains
-                        ? Mains.remedy()
-                        : s.job().links().isEmpty()
-                                ? t("prove.no-plan", StageId.ROUTE.shown())
-                                : s.recorded().map(l -> t("prove.done.recorded", l))
-                                        .orElseGet(() -> t("prove.done." + s.verdict().word())));
+        p.sure().verdict().faults().forEach(f -> lit.addAll(f.terminals()));
+        picture.show(job, two, lit, p.chances());
+        likely.show(p.chances());
+        banner(p);
+        recorded = p.recorded();
+        panel.show(p);
+        work.show(job, p.next(), p.simulated(), mains
+                ? Mains.remedy()
+                : job.links().isEmpty()
+                        ? t("prove.no-plan", StageId.ROUTE.shown())
+                        : p.recorded().map(l -> t("prove.done.recorded", l)).orElseGet(() -> done(p)));
         cellWords.setText(board.words());
     }
 
-    private void banner(Shown s) {
-        Verdict verdict = s.verdict();
-        boolean safe = verdict.isPassed() && !s.job().links().isEmpty();
+    private static String done(Proving p) {
+        String done = t("prove.done." + p.sure().id());
+        return p.derived().job().readings().stream().allMatch(r -> r.touch().isSingle())
+                ? done
+                : done + " " + t("prove.bridges-off");
+    }
+
+    private void banner(Proving p) {
+        Sure sure = p.sure();
         banner.getStyleClass().removeAll("safe", "failed");
         if (refused.isVisible()) {
             banner.getStyleClass().add("failed");
-            banner.setText(NoWay.because(session.derived(s.job())).getFirst());
-        } else if (safe) {
-            banner.getStyleClass().add("safe");
-            banner.setText(t("banner.safe"));
-        } else if (verdict.result() == Verdict.Result.FAIL) {
-            banner.getStyleClass().add("failed");
-            banner.setText(t("banner.failed"));
-        } else if (s.job().links().isEmpty()) {
-            banner.setText(t("banner.no-plan"));
-        } else if (verdict.result() == Verdict.Result.PASS) {
-            banner.setText(t("banner.once", t("tests", verdict.once().size())));
-        } else if (!s.evidence().contradictions().isEmpty() || !s.evidence().intermittent().isEmpty()) {
-            banner.setText(t("banner.doubt"));
-        } else {
-            banner.setText(verdict.untestedDanger().map(d -> t("banner.danger", t("danger." + d.name())))
-                    .orElse(t("banner.open", t("tests-left", verdict.open()))));
+            banner.setText(NoWay.because(session.derived(p.derived().job())).getFirst());
+            return;
         }
+        switch (sure.standing()) {
+            case PASS, TESTED -> banner.getStyleClass().add("safe");
+            case FAIL -> banner.getStyleClass().add("failed");
+            case INCOMPLETE -> {
+            }
+        }
+        String left = sure.standing() != Sure.Standing.INCOMPLETE || p.touchesLeft() == 0
+                ? ""
+                : " " + t(p.isFarAhead() ? "banner.far" : "banner.left",
+                        Words.say("touches", p.touchesLeft()),
+                        t("enough.word." + choices.enoughProperty().get().id()));
+        banner.setText(t("banner." + sure.id(), sure.words()) + left);
+    }
+
+    private void flip() {
+        picture.flip();
+        side.setText(t("prove.side", picture.sideWords()));
     }
 
     /** Begins with the next unit of the same plan: the readings of this one are set aside. */
@@ -244,7 +216,7 @@ public final class ProveStage implements StageView {
             session.notices().say(t("prove.nothing-to-record"));
             return;
         }
-        Fixture fixture = choices.fixtureProperty().get();
+        Testing testing = choices.testing();
         Path file = session.file().orElseThrow();
         Background.errand(() -> {
             try (Logbook log = Logbook.open(session.workshop().logbook())) {
@@ -253,7 +225,7 @@ public final class ProveStage implements StageView {
                 if (before.isPresent()) {
                     return Notice.of(t("prove.already", before.get()));
                 }
-                Unit unit = log.add(job, fixture, Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
+                Unit unit = log.add(job, testing, Instant.now().truncatedTo(ChronoUnit.SECONDS).toString());
                 String said = t(job.cable().label().isPresent() ? "prove.recorded-page" : "prove.recorded",
                         unit.label());
                 // what was only tested here was not made of what lies on the shelf
@@ -276,7 +248,8 @@ public final class ProveStage implements StageView {
         all.add(Action.of("record", Keys.plain(KeyCode.R), this::record));
         all.add(Action.of("next-unit", List.of(), this::nextUnit)
                 .when(() -> !session.job().links().isEmpty() && !session.job().readings().isEmpty()));
-        all.add(Action.of("flip", Keys.plain(KeyCode.F), faces::flip));
+        all.add(Action.of("flip", Keys.plain(KeyCode.F), this::flip));
+        all.add(Action.of("pegs", Keys.plain(KeyCode.P), () -> pegsShown.set(!pegsShown.get())));
         all.add(board.move());
         return all;
     }

@@ -31,6 +31,8 @@ import wegweiser.core.model.Extra;
 import wegweiser.core.model.HasId;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Schools;
+import wegweiser.core.prove.Enough;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.words.Words;
 import wegweiser.files.workshop.Workshop;
 
@@ -57,7 +59,7 @@ public final class Choices {
     private final DoubleProperty pixelsPerMm = new SimpleDoubleProperty(
             Screen.getPrimary().getDpi() / MM_PER_INCH);
     private final BooleanProperty fitted = new SimpleBooleanProperty(false);
-    private final BooleanProperty twice = new SimpleBooleanProperty(true);
+    private final ObjectProperty<Enough> enough = new SimpleObjectProperty<>(Enough.USUAL);
     private final BooleanProperty simulated = new SimpleBooleanProperty(true);
     private final ObjectProperty<HandTimes> hands = new SimpleObjectProperty<>(HandTimes.USUAL);
     private final ObjectProperty<Schools> schools = new SimpleObjectProperty<>(Schools.NONE);
@@ -109,8 +111,8 @@ public final class Choices {
                         + c.readValue()));
         workshop.setting("hands").map(HandTimes::of).ifPresent(hands::set);
         hands.addListener((_, _, h) -> remember("hands", h.text()));
-        twice.set(workshop.setting("twice").map("true"::equals).orElse(true));
-        twice.addListener((_, _, b) -> remember("twice", b.toString()));
+        workshop.setting("enough").flatMap(id -> HasId.find(Enough.class, id)).ifPresent(enough::set);
+        enough.addListener((_, _, e) -> remember("enough", e.id()));
         fixture.addListener((_, _, f) -> remember("fixture", f.name()));
         buzzer.addListener((_, _, b) -> remember("buzzer", b.toString()));
         wiggleSeconds.addListener((_, _, s) -> remember("wiggle", s.toString()));
@@ -204,9 +206,14 @@ public final class Choices {
         return goal;
     }
 
-    /** Whether each test of a finished cable is to be read twice. */
-    public BooleanProperty twiceProperty() {
-        return twice;
+    /** How sure this person wants to be of a cable. */
+    public ObjectProperty<Enough> enoughProperty() {
+        return enough;
+    }
+
+    /** How this person tests cables. */
+    public Testing testing() {
+        return new Testing(fixture.get(), cost.get(), enough.get());
     }
 
     /** Whether the simulated meter is heard. */

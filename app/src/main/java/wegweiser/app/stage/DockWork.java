@@ -34,8 +34,23 @@ public final class DockWork {
     private Job asked;
     private final ProbeDock dock;
 
-    /** A touch to be asked for, with what is written over and under it. */
-    public record Asked(Touch touch, Mode mode, String heading, String why) {}
+    /**
+     * A touch to be asked for, with what is written over and under it.
+     *
+     * @param expected the answer that is made to be the easiest
+     * @param question what is asked of the meter
+     */
+    public record Asked(Touch touch, Mode mode, String heading, String why, ProbeDock.Answer expected,
+            String question) {
+        /** One of which nothing is expected. */
+        public static Asked of(Touch touch, Mode mode, String heading, String why) {
+            return new Asked(touch, mode, heading, why, ProbeDock.Answer.BEEP, t(switch (mode) {
+                case OHMS -> "dock.question.ohms";
+                case DIODE -> "dock.question.diode";
+                default -> "dock.question.beep";
+            }));
+        }
+    }
 
     /** @param again what to do when the choice of meter changes */
     public DockWork(Session session, Choices choices, Runnable again) {
@@ -89,7 +104,8 @@ public final class DockWork {
         answered = false;
         heed();
         dock.show(asked.map(a -> new ProbeDock.Ask(a.touch(), a.mode(), a.heading(),
-                hint(job, a.touch().red()), hint(job, a.touch().black()), a.why())), done);
+                hint(job, a.touch().red()), hint(job, a.touch().black()), a.why(), a.expected(),
+                a.question())), done);
         if (asked.isEmpty()) {
             dock.meter().showNone();
         } else if (simulated.isPresent()) {

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import wegweiser.core.advice.Advisor;
 import wegweiser.core.advice.CostModel;
-import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Goal;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.make.BenchProgress;
@@ -19,6 +18,9 @@ import wegweiser.core.model.Touch;
 import wegweiser.core.pinout.SourceComparison;
 import wegweiser.core.prove.Diagnosis;
 import wegweiser.core.prove.Explanation;
+import wegweiser.core.prove.Sure;
+import wegweiser.core.prove.Sureness;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.words.Words;
@@ -35,13 +37,13 @@ public record Next(StageId stage, String words, boolean trouble) {
     private static final int FEW = 3;
 
     /** Works it out; takes as long as a proposal of the advisor, so not on the interface thread. */
-    public static Next of(Derived derived, Fixture fixture, boolean rightHanded) {
+    public static Next of(Derived derived, Testing testing, boolean rightHanded) {
         Job job = derived.job();
         Optional<Next> ends = ends(job);
         if (ends.isPresent()) {
             return ends.get();
         }
-        return job.links().isEmpty() ? traced(derived, fixture) : planned(derived, fixture, rightHanded);
+        return job.links().isEmpty() ? traced(derived, testing) : planned(derived, testing, rightHanded);
     }
 
     private static Optional<Next> ends(Job job) {
@@ -64,7 +66,7 @@ public record Next(StageId stage, String words, boolean trouble) {
         return Optional.empty();
     }
 
-    private static Next traced(Derived derived, Fixture fixture) {
+    private static Next traced(Derived derived, Testing testing) {
         Job job = derived.job();
         boolean known = job.ends().stream().noneMatch(e -> e.pinout().isEmpty());
         if (job.readings().isEmpty()) {
@@ -75,13 +77,14 @@ public record Next(StageId stage, String words, boolean trouble) {
         if (!derived.evidence().contradictions().isEmpty()) {
             return new Next(StageId.TRACE, t("next.conflict"), true);
         }
-        Advisor advisor = new Advisor(job, derived.index(), fixture, Goal.PROVE, CostModel.USUAL, 1);
+        Advisor advisor = new Advisor(job, derived.index(), testing.fixture(), Goal.PROVE, CostModel.USUAL,
+                1);
         return advisor.next(derived.evidence())
                 .map(p -> new Next(StageId.TRACE, touch("next.touch", p.touch()), false))
                 .orElseGet(() -> new Next(StageId.ROUTE, t(known ? "next.route" : "next.traced"), false));
     }
 
-    private static Next planned(Derived derived, Fixture fixture, boolean rightHanded) {
+    private static Next planned(Derived derived, Testing testing, boolean rightHanded) {
         Job job = derived.job();
         List<Finding> errors = Progress.errors(derived);
         if (!errors.isEmpty()) {
@@ -92,30 +95,32 @@ public record Next(StageId stage, String words, boolean trouble) {
         Optional<Step> step = progress.next();
         // before anything is built, readings that do not fit the plan are those of some other cable
         boolean unbuilt = job.readings().isEmpty()
-                || job.done().isEmpty() && Verdict.of(derived, fixture).result() == Verdict.Result.FAIL;
+                || job.done().isEmpty()
+                        && Verdict.of(derived, testing.fixture()).result() == Verdict.Result.FAIL;
         return step.filter(_ -> unbuilt)
                 .map(s -> new Next(StageId.MAKE, progress.state(s) == BenchProgress.State.RUNNING
                         ? t("next.waits", s.text(),
                                 Waits.clock(job.waitingFor(s.key()).orElseThrow().until()))
                         : t("next.step", s.n(), steps.size(), s.text()), false))
-                .orElseGet(() -> proved(derived, fixture));
+                .orElseGet(() -> proved(derived, testing));
     }
 
-    private static Next proved(Derived derived, Fixture fixture) {
+    private static Next proved(Derived derived, Testing testing) {
         Job job = derived.job();
-        Verdict verdict = Verdict.of(derived, fixture);
-        if (verdict.result() == Verdict.Result.FAIL) {
+        Sure sure = Sure.of(derived, testing);
+        Verdict verdict = sure.verdict();
+        if (sure.standing() == Sure.Standing.FAIL) {
             List<Explanation> stories = Diagnosis.of(job, derived.evidence(), verdict.faults());
             return new Next(StageId.PROVE, stories.isEmpty()
                     ? t("next.faults", t("faults", Math.max(1, verdict.faults().size())))
                     : t("next.failed", stories.getFirst().text()), true);
         }
-        return verdict.next(true)
+        return Sureness.next(derived, testing)
                 .map(test -> new Next(StageId.PROVE, touch("next.test", test.touch()), false))
-                // all tests may be answered and the readings still be in doubt
-                .orElseGet(() -> verdict.isPassed()
-                        ? new Next(StageId.PROVE, t("next.passed"), false)
-                        : new Next(StageId.PROVE, t("next.doubt"), true));
+                // there may be no test left and the readings still be in doubt
+                .orElseGet(() -> verdict.isDoubtful()
+                        ? new Next(StageId.PROVE, t("next.doubt"), true)
+                        : new Next(StageId.PROVE, t("next.record", sure.words()), false));
     }
 
     private static String touch(String key, Touch touch) {

@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.evidence.Proof;
@@ -16,7 +15,8 @@ import wegweiser.core.make.Step;
 import wegweiser.core.model.Basis;
 import wegweiser.core.model.Job;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.prove.Verdict;
+import wegweiser.core.prove.Sure;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.route.PlanCheck;
 import wegweiser.core.rules.Finding;
 import wegweiser.core.rules.Rules;
@@ -27,7 +27,7 @@ public record Progress(Map<StageId, Arm> arms) {
     public record Arm(String words, boolean done, boolean trouble) {}
 
     /** Works out all arms; takes some milliseconds, so not on the interface thread. */
-    public static Progress of(Derived derived, Fixture fixture) {
+    public static Progress of(Derived derived, Testing testing) {
         Job job = derived.job();
         Map<StageId, Arm> arms = new EnumMap<>(StageId.class);
         boolean ends = job.ends().size() >= 2 && job.ends().stream().noneMatch(e -> e.pinout().isEmpty());
@@ -36,7 +36,7 @@ public record Progress(Map<StageId, Arm> arms) {
         arms.put(StageId.TRACE, trace(derived));
         arms.put(StageId.ROUTE, route(derived));
         arms.put(StageId.MAKE, make(derived));
-        arms.put(StageId.PROVE, prove(derived, fixture));
+        arms.put(StageId.PROVE, prove(derived, testing));
         return new Progress(arms);
     }
 
@@ -116,25 +116,25 @@ public record Progress(Map<StageId, Arm> arms) {
                         : new Arm(t("arm.make.step", done + 1, steps.size()), false, false);
     }
 
-    private static Arm prove(Derived derived, Fixture fixture) {
+    private static Arm prove(Derived derived, Testing testing) {
         Job job = derived.job();
         if (job.links().isEmpty() || job.readings().isEmpty()) {
             return new Arm(t("arm.prove.none"), false, false);
         }
-        Verdict verdict = Verdict.of(derived, fixture);
-        if (verdict.result() != Verdict.Result.PASS && Basis.planChanged(job)) {
+        Sure sure = Sure.of(derived, testing);
+        if (sure.standing() != Sure.Standing.PASS && Basis.planChanged(job)) {
             return new Arm(t("arm.prove.plan-changed"), false, true);
         }
-        return switch (verdict.result()) {
-            case PASS -> new Arm(t("arm.prove." + verdict.word()), verdict.isPassed(), false);
+        return switch (sure.standing()) {
+            case PASS -> new Arm(t("arm.prove.pass"), true, false);
+            case TESTED -> new Arm(t("arm.prove.tested", Sure.oneIn(sure.chanceLeft())), true, false);
             case FAIL -> job.done().isEmpty()
                     ? new Arm(t("arm.prove.other"), false, false)
                     : new Arm(t("arm.prove.faults",
-                            t("faults", Math.max(1, verdict.faults().size()))),
+                            t("faults", Math.max(1, sure.verdict().faults().size()))),
                             false, true);
             case INCOMPLETE ->
-                new Arm(t("arm.prove.left", t("tests-left", verdict.open())),
-                        false, false);
+                new Arm(t("arm.prove.left", Sure.oneIn(sure.chanceLeft())), false, false);
         };
     }
 }

@@ -141,7 +141,7 @@ public final class Session {
     /** What follows from a job: one and the same for all who ask about the job that is open. On the interface thread. */
     public Derived derived(Job some) {
         if (derived.job() != some) {
-            derived = Derived.of(some);
+            derived = Derived.of(some, derived);
         }
         return derived;
     }

@@ -259,7 +259,7 @@ public final class DemoStory {
         Job now = job;
         List<Test> plan = TestPlan.of(job, Fixture.COMB);
         for (int k = 0; k < tests; k++) {
-            Optional<Test> next = Verdict.of(now, Evidence.of(now), plan).next(true);
+            Optional<Test> next = Verdict.of(now, Evidence.of(now), plan).nextOfTwo();
             if (next.isEmpty()) {
                 break;
             }

@@ -162,7 +162,7 @@ public final class TraceStage implements StageView {
                     ? Optional.empty()
                     : advisor.next(evidence, belief);
             Optional<DockWork.Asked> asked = proposal
-                    .map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why()));
+                    .map(x -> DockWork.Asked.of(x.touch(), x.mode(), t("dock.next"), x.why()));
             Optional<Outcome> shown = DockWork.simulated(job, simulated, asked);
             return Map.entry(new Prepared(wanted, advisor),
                     new Traced(job, evidence, belief, proposal, derived.proof(), Census.of(evidence),
@@ -206,7 +206,7 @@ public final class TraceStage implements StageView {
         boardTitle.setText(TraceWords.overBoard(s));
         panel.show(s.job(), s.evidence(), s.belief(), s.proposal(), s.proof(), s.census());
         work.show(s.job(),
-                s.proposal().map(x -> new DockWork.Asked(x.touch(), x.mode(), t("dock.next"), x.why())),
+                s.proposal().map(x -> DockWork.Asked.of(x.touch(), x.mode(), t("dock.next"), x.why())),
                 s.simulated(), TraceWords.done(s, choices.goalProperty().get()));
         explain();
     }

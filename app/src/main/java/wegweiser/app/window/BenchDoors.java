@@ -29,8 +29,8 @@ record BenchDoors(MainWindow window, Session session, Outside outside) implement
         }
         Derived derived = session.derived(session.job());
         boolean right = window.choices().rightHandedProperty().get();
-        var fixture = window.choices().fixtureProperty().get();
-        Background.errand(() -> Next.of(derived, fixture, right).stage(), window::go);
+        var testing = window.choices().testing();
+        Background.errand(() -> Next.of(derived, testing, right).stage(), window::go);
     }
 
     @Override

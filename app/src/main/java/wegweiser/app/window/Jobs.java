@@ -9,9 +9,9 @@ import java.util.Set;
 import wegweiser.app.stage.Background;
 import wegweiser.app.stage.Notices.Notice;
 import wegweiser.app.stage.Session;
-import wegweiser.core.advice.Fixture;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
+import wegweiser.core.prove.Testing;
 import wegweiser.files.io.BadFile;
 import wegweiser.files.job.JobFile;
 import wegweiser.files.sheet.Labels;
@@ -83,15 +83,15 @@ public final class Jobs {
     }
 
     /** Writes the sheet as PDF and HTML; returns the message to show. */
-    static Notice writeSheet(Job job, Path pdf, Fixture fixture) {
+    static Notice writeSheet(Job job, Path pdf, Testing testing) {
         Path html = pdf.resolveSibling(pdf.getFileName().toString().replace(".pdf", ".html"));
         try {
-            Sheets.write(job, "", html, fixture);
+            Sheets.write(job, "", html, testing);
         } catch (IOException | BadFile | RuntimeException e) {
             return Notice.warning(t("notice.no-sheet", Session.reason(e)));
         }
         try {
-            Set<String> missing = Sheets.write(job, "", pdf, fixture);
+            Set<String> missing = Sheets.write(job, "", pdf, testing);
             return missing.isEmpty()
                     ? Notice.of(t("notice.sheet", pdf))
                     : Notice.warning(t("notice.sheet-letters", pdf, String.join(" ", missing)));

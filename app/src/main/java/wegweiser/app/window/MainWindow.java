@@ -30,6 +30,7 @@ import wegweiser.app.stage.StageView;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.model.Job;
+import wegweiser.core.prove.Testing;
 import wegweiser.files.job.JobFile;
 
 /** The shell: signpost above, the stage in the middle, its dock below, and what pops up over them. */
@@ -84,6 +85,7 @@ public final class MainWindow {
             refresh();
         });
         choices.fixtureProperty().addListener(_ -> refresh());
+        choices.enoughProperty().addListener(_ -> refresh());
         waits = new WaitWatch(session, this::refresh, Instant::now);
         keys = new WindowKeys(this, overlay, everywhere);
         keys.hear(root);
@@ -127,7 +129,7 @@ public final class MainWindow {
         return session;
     }
 
-    Choices choices() {
+    public Choices choices() {
         return choices;
     }
 
@@ -252,10 +254,10 @@ public final class MainWindow {
             background.stop();
             return;
         }
-        var fixture = choices.fixtureProperty().get();
+        var testing = choices.testing();
         Derived derived = session.derived(job);
         background.run(() -> {
-            Progress progress = Progress.of(derived, fixture);
+            Progress progress = Progress.of(derived, testing);
             return session.recorded(job).map(progress::recorded).orElse(progress);
         }, bar::show, bar::showNothing);
     }
@@ -367,7 +369,7 @@ public final class MainWindow {
     public void sheet() {
         Path written = Jobs.sheetFile(session);
         Job job = session.job();
-        Fixture fixture = choices.fixtureProperty().get();
-        Background.errand(() -> Jobs.writeSheet(job, written, fixture), session.notices()::show);
+        Testing testing = choices.testing();
+        Background.errand(() -> Jobs.writeSheet(job, written, testing), session.notices()::show);
     }
 }

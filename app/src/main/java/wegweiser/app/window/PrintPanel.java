@@ -22,8 +22,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import wegweiser.app.controls.Panels;
 import wegweiser.app.stage.Background;
-import wegweiser.core.advice.Fixture;
 import wegweiser.core.model.Job;
+import wegweiser.core.prove.Testing;
 import wegweiser.files.sheet.PagePictures;
 
 /** The sheet as it will be on paper, and the way to the platform's printers. */
@@ -34,16 +34,16 @@ final class PrintPanel extends VBox {
     private static final double PAGE_WIDE = 595.3;
 
     private final Job job;
-    private final Fixture fixture;
+    private final Testing testing;
     private final Consumer<String> say;
     private final VBox pages = new VBox(12);
     private final Label count = Panels.quiet("");
     private final Button print = new Button(t("print.go"));
 
-    PrintPanel(Job job, Fixture fixture, Consumer<String> say, Runnable save, Runnable close) {
+    PrintPanel(Job job, Testing testing, Consumer<String> say, Runnable save, Runnable close) {
         super(10);
         this.job = job;
-        this.fixture = fixture;
+        this.testing = testing;
         this.say = say;
         setId("print");
         print.setId("print-go");
@@ -73,7 +73,7 @@ final class PrintPanel extends VBox {
 
     private List<Image> pictures(float dpi) {
         try {
-            return PagePictures.of(job, "", fixture, dpi).stream().map(PrintPanel::image).toList();
+            return PagePictures.of(job, "", testing, dpi).stream().map(PrintPanel::image).toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

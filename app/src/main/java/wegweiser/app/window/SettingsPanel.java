@@ -26,6 +26,7 @@ import wegweiser.app.stage.Choices;
 import wegweiser.app.stage.HandWords;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.model.Schools;
+import wegweiser.core.prove.Enough;
 import wegweiser.core.words.Words;
 
 /** What a person chooses once, on one page; each choice is kept at once for the next time. */
@@ -58,7 +59,8 @@ final class SettingsPanel extends VBox {
         group("meter",
                 line("fixture", oneOf("fixture", List.of(Fixture.values()), f -> t("fixture." + f.id()),
                         choices.fixtureProperty().get(), choices.fixtureProperty()::set)),
-                box("twice", choices.twiceProperty()),
+                line("enough", oneOf("enough", List.of(Enough.values()), e -> t("enough." + e.id()),
+                        choices.enoughProperty().get(), choices.enoughProperty()::set)),
                 line("wiggle", wiggle()),
                 box("buzzer", choices.buzzerProperty()), box("simulated", choices.simulatedProperty()));
         group("schools", line("screen", school("screen", Schools.Screen.values(), Schools.Screen.ONE_END,

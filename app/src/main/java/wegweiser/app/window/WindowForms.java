@@ -51,7 +51,7 @@ final class WindowForms {
 
     /** Shows the sheet as it will be on paper. */
     void print() {
-        PrintPanel panel = new PrintPanel(session.job(), window.choices().fixtureProperty().get(),
+        PrintPanel panel = new PrintPanel(session.job(), window.choices().testing(),
                 session.notices()::say, window::sheet, overlay::down);
         overlay.up(panel);
         panel.begin();

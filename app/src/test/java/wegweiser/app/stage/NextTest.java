@@ -17,6 +17,7 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.PinSource;
 import wegweiser.core.model.Reading;
 import wegweiser.core.prove.Prover;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.usual.UsualCable;
 import wegweiser.instruments.MeterTraits;
@@ -26,7 +27,7 @@ import wegweiser.instruments.SimulatedMeter;
 /** What a card says comes next. */
 class NextTest {
     private static Next next(Job job) {
-        return Next.of(Derived.of(job), Fixture.PROBES, true);
+        return Next.of(Derived.of(job), Testing.with(Fixture.PROBES), true);
     }
 
     private static Job phono() {

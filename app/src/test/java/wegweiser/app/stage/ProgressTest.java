@@ -14,12 +14,14 @@ import wegweiser.core.model.PinRow;
 import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.prove.Testing;
 
 /** What the arm of Trace says is known. */
 class ProgressTest {
     private static String trace(List<End> ends, Reading... readings) {
         return Progress
-                .of(Derived.of(Job.of("Mast cable", ends, List.of(), List.of(readings))), Fixture.PROBES)
+                .of(Derived.of(Job.of("Mast cable", ends, List.of(), List.of(readings))),
+                        Testing.with(Fixture.PROBES))
                 .arms()
                 .get(StageId.TRACE).words();
     }
@@ -51,7 +53,8 @@ class ProgressTest {
 
     private static String ends(End... ends) {
         return Progress
-                .of(Derived.of(Job.of("Mast cable", List.of(ends), List.of(), List.of())), Fixture.PROBES)
+                .of(Derived.of(Job.of("Mast cable", List.of(ends), List.of(), List.of())),
+                        Testing.with(Fixture.PROBES))
                 .arms().get(StageId.ENDS).words();
     }
 

@@ -6,7 +6,6 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import wegweiser.app.demo.DemoWorkshop;
 import wegweiser.app.tour.DemoStory;
-
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
@@ -20,6 +19,7 @@ import wegweiser.core.model.PartKind;
 import wegweiser.core.model.Simulated;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.route.Router;
 import wegweiser.core.rules.Rules;
 import wegweiser.files.job.JobFile;
@@ -81,21 +81,22 @@ class SimulationTest {
     @Test
     void armsSayHowFarTheWorkIs() {
         Job job = DemoWorkshop.mastLogger();
-        Progress fresh = Progress.of(Derived.of(job), Fixture.COMB);
+        Progress fresh = Progress.of(Derived.of(job), Testing.with(Fixture.COMB));
         assertThat(fresh.arms().get(StageId.ENDS).words()).isEqualTo("2 ports");
         assertThat(fresh.arms().get(StageId.TRACE).words()).isEqualTo("no readings");
         assertThat(fresh.arms().get(StageId.ROUTE).done()).isFalse();
         Job traced = DemoStory.traced(job, Fixture.COMB, 300);
-        assertThat(Progress.of(Derived.of(traced), Fixture.COMB).arms().get(StageId.TRACE))
+        assertThat(Progress.of(Derived.of(traced), Testing.with(Fixture.COMB)).arms().get(StageId.TRACE))
                 .isEqualTo(new Progress.Arm("proved", true, false));
         Job planned = Router.schemes(job).getFirst().applyTo(job);
-        assertThat(Progress.of(Derived.of(planned), Fixture.COMB).arms().get(StageId.ROUTE))
+        assertThat(Progress.of(Derived.of(planned), Testing.with(Fixture.COMB)).arms().get(StageId.ROUTE))
                 .isEqualTo(new Progress.Arm("decided", true, false));
-        assertThat(Progress.of(Derived.of(planned), Fixture.COMB).arms().get(StageId.MAKE).words())
+        assertThat(
+                Progress.of(Derived.of(planned), Testing.with(Fixture.COMB)).arms().get(StageId.MAKE).words())
                 .endsWith("steps");
         // the lead that was traced is not the plan, which is no fault of a cable that nobody has built yet
         Job differs = planned.withReadings(traced.readings());
-        assertThat(Progress.of(Derived.of(differs), Fixture.COMB).arms().get(StageId.PROVE))
+        assertThat(Progress.of(Derived.of(differs), Testing.with(Fixture.COMB)).arms().get(StageId.PROVE))
                 .isEqualTo(new Progress.Arm("another cable", false, false));
     }
 }

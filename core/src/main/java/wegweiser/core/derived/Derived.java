@@ -32,8 +32,10 @@ import wegweiser.core.wiring.Nets;
 public final class Derived {
     private final Job job;
     private final Map<Object, Part> parts = new ConcurrentHashMap<>();
+    private final Optional<Derived> plan;
 
     private enum Own {
+        PLAN,
         CATALOGUE,
         TERMINALS,
         INDEX,
@@ -60,13 +62,32 @@ public final class Derived {
         }
     }
 
-    private Derived(Job job) {
+    private Derived(Job job, Optional<Derived> plan) {
         this.job = job;
+        this.plan = plan;
     }
 
     /** What follows from a job; nothing is computed yet. */
     public static Derived of(Job job) {
-        return new Derived(job);
+        return new Derived(job, Optional.empty());
+    }
+
+    /** The same where an earlier state of the job was looked at: what follows from the plan is kept as long as it is the same. */
+    public static Derived of(Job job, Derived earlier) {
+        Derived plan = earlier.plan();
+        return new Derived(job, Optional.of(plan).filter(p -> p.job.equals(planOf(job))));
+    }
+
+    /** What follows from the plan, whatever was read and done: from the same job without readings. */
+    public Derived plan() {
+        return plan.orElseGet(() -> once(Own.PLAN, () -> {
+            Job bare = planOf(job);
+            return bare.equals(job) ? this : of(bare);
+        }));
+    }
+
+    private static Job planOf(Job job) {
+        return job.withReadings(List.of()).unbuilt();
     }
 
     /**

@@ -151,7 +151,12 @@ public final class Foreseen {
 
     /** Whether a way of planned parts leads from one net to the other. */
     public boolean isNear(Terminal a, Terminal b) {
-        return groups.isJoined(label(a), label(b));
+        return isNear(nets.index().of(a), nets.index().of(b));
+    }
+
+    /** The same for terminals by their numbers. */
+    public boolean isNear(int a, int b) {
+        return groups.isJoined(nets.partition().root(a), nets.partition().root(b));
     }
 
     /** Whether a buzzer may sound between the net of a terminal and another one. */

@@ -1,5 +1,6 @@
 package wegweiser.core.faults;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -7,7 +8,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import wegweiser.core.derived.Derived;
-import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.evidence.Meaning;
 import wegweiser.core.model.Mode;
 import wegweiser.core.model.Reading;
@@ -28,13 +28,27 @@ public final class FaultChances {
     /** So much less likely must a fault be that does harm than any. */
     public static final double HARM = 10;
 
+    /** So small a share of its chance is left of a fault that a reading excludes. */
+    private static final double EXCLUDED = 0.05;
     /** What a fault that does harm counts against one that does not. */
     private static final double HARM_WEIGHT = 5;
 
     private final List<PossibleFault> faults;
-    private final List<Foretold> foretold;
+    private final Foretold foretold;
     private final boolean[] harms;
     private final Map<Reading, int[]> known = new ConcurrentHashMap<>();
+
+    /**
+     * How likely one fault is after some readings.
+     *
+     * @param harm whether it may destroy what is plugged in
+     */
+    public record Chance(PossibleFault fault, double chance, boolean harm) {
+        /** Whether readings speak against it so much that it need not be looked for. */
+        public boolean isExcluded() {
+            return chance < EXCLUDED * fault.chance();
+        }
+    }
 
     /** A touch with what the meter was set to. */
     private record Asked(Touch touch, Mode mode) {
@@ -44,18 +58,18 @@ public final class FaultChances {
     }
 
     private FaultChances(Derived derived) {
-        Foreseen good = derived.foreseen();
         Harm harm = new Harm(derived);
         this.faults = Faults.of(derived);
-        this.foretold = faults.stream().map(f -> new Foretold(derived.index(), f.links(), good)).toList();
+        this.foretold = new Foretold(derived.index(), faults, derived.foreseen());
         this.harms = new boolean[faults.size()];
         for (int k = 0; k < harms.length; k++) {
-            harms[k] = harm.isDoneBy(foretold.get(k).nets());
+            harms[k] = harm.isDoneBy(foretold.nets(k));
         }
     }
 
     public static FaultChances of(Derived derived) {
-        return derived.once(FaultChances.class, () -> new FaultChances(derived));
+        Derived plan = derived.plan();
+        return plan.once(FaultChances.class, () -> new FaultChances(plan));
     }
 
     /** The probability that any fault of a kind happened, before anything was read. */
@@ -76,27 +90,25 @@ public final class FaultChances {
     /** The faults, by their numbers, on which a meter would not show what it shows on a good cable. */
     public int[] against(Reading reading) {
         // the same readings are asked for after every touch
-        return known.computeIfAbsent(reading, this::findAgainst);
-    }
-
-    private int[] findAgainst(Reading reading) {
-        return IntStream.range(0, faults.size()).filter(k -> foretold.get(k).contradicts(reading)).toArray();
+        return known.computeIfAbsent(reading, foretold::against);
     }
 
     /** What is left after readings, each of which a good cable shows. */
     public Left after(List<Reading> readings) {
-        double[] chance = before();
-        Map<Asked, Integer> made = new HashMap<>();
+        Left left = new Left(before(), new HashMap<>());
+        readings.forEach(left::heed);
+        return left;
+    }
+
+    /** The chance that a fault is left after the first of the readings, after the first two, and so on. */
+    public List<Double> falling(List<Reading> readings) {
+        Left left = new Left(before(), new HashMap<>());
+        List<Double> falling = new ArrayList<>();
         for (Reading reading : readings) {
-            if (!reading.isAssumed()) {
-                double miss = miss(reading, made.getOrDefault(Asked.of(reading), 0));
-                for (int k : against(reading)) {
-                    chance[k] = chance[k] * miss / (1 - chance[k] + chance[k] * miss);
-                }
-                made.merge(Asked.of(reading), 1, Integer::sum);
-            }
+            left.heed(reading);
+            falling.add(left.chance());
         }
-        return new Left(chance, made);
+        return falling;
     }
 
     /** How likely a fault that should have shown did not. */
@@ -113,6 +125,22 @@ public final class FaultChances {
         private Left(double[] chance, Map<Asked, Integer> made) {
             this.chance = chance;
             this.made = made;
+        }
+
+        private void heed(Reading reading) {
+            if (!reading.isAssumed()) {
+                double miss = miss(reading, made.getOrDefault(Asked.of(reading), 0));
+                for (int k : against(reading)) {
+                    chance[k] = chance[k] * miss / (1 - chance[k] + chance[k] * miss);
+                }
+                made.merge(Asked.of(reading), 1, Integer::sum);
+            }
+        }
+
+        /** Each fault with how likely it still is, in the order in which they were listed. */
+        public List<Chance> chances() {
+            return IntStream.range(0, chance.length)
+                    .mapToObj(k -> new Chance(faults.get(k), chance[k], harms[k])).toList();
         }
 
         /** The probability that the cable has any of the faults. */

@@ -19,9 +19,10 @@ public final class Faults {
 
     /** All of them; worked out once. */
     public static List<PossibleFault> of(Derived derived) {
-        return derived.once(Faults.class, () -> {
-            Matters matters = new Matters(derived);
-            return all(Assembly.of(derived), derived.cable()).stream()
+        Derived plan = derived.plan();
+        return plan.once(Faults.class, () -> {
+            Matters matters = new Matters(plan);
+            return all(Assembly.of(plan), plan.cable()).stream()
                     .filter(f -> matters.isChangedBy(f.links())).toList();
         });
     }

@@ -45,7 +45,7 @@ public final class Prover {
     /** Tests one by one until the chance that a fault is left is at most so much, or a reading does not fit. */
     public static Touched untilSure(Job job, Fixture fixture, Tracer.Answers meter, double most) {
         Derived derived = Derived.of(job);
-        Sureness sureness = new Sureness(derived, fixture, CostModel.USUAL);
+        Sureness sureness = Sureness.of(derived, Testing.with(fixture));
         List<Reading> readings = new ArrayList<>(job.readings());
         boolean fits = Verdict.of(derived, fixture).result() != Verdict.Result.FAIL;
         Optional<Touch> last = Optional.empty();

@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.advice.Isolation;
-import wegweiser.core.catalog.Catalogue;
+import wegweiser.core.assembly.Assembly;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Foreseen;
@@ -37,8 +37,14 @@ import wegweiser.core.words.Words;
  */
 public final class TestPlan {
     private static final double LEAST_VOLTS = 0.1;
+    /** Loose wires are held as far apart as is handy. */
+    private static final double LOOSE_MM = 100;
+    /** Below this pitch the tip of a probe touches two contacts at once. */
+    private static final double TIP_MM = 1;
+    private static final double FINE_MM = 1000;
 
     private final Job job;
+    private final Assembly assembly;
     private final Foreseen foreseen;
     private final SupplyJoints supplies;
     private final Nets nets;
@@ -48,6 +54,7 @@ public final class TestPlan {
 
     private TestPlan(Derived derived) {
         this.job = derived.job();
+        this.assembly = Assembly.of(derived);
         this.foreseen = derived.foreseen();
         this.supplies = SupplyJoints.of(derived);
         this.nets = foreseen.nets();
@@ -67,7 +74,7 @@ public final class TestPlan {
 
     /** The same for a job from which something follows already; none where nothing is planned. */
     public static List<Test> of(Derived derived, Fixture fixture) {
-        return derived.once(List.of(TestPlan.class, fixture), () -> plan(derived, fixture));
+        return derived.plan().once(List.of(TestPlan.class, fixture), () -> plan(derived.plan(), fixture));
     }
 
     private static List<Test> plan(Derived derived, Fixture fixture) {
@@ -115,20 +122,19 @@ public final class TestPlan {
         return Words.say("prove.expect.window", Words.number(window.from()), Words.number(window.to()));
     }
 
-    /** The touch between two nets at the end where they come closest, so that both probes stay on one connector. */
+    /**
+     * The touch between two nets with both probes on one connector: where contacts lie far enough apart that a tip touches one
+     * alone, and among those where they come closest.
+     */
     private Touch closest(int a, int b) {
         Touch best = Touch.of(all.get(a).getFirst(), all.get(b).getFirst());
         double least = Double.MAX_VALUE;
-        Catalogue catalogue = Catalogue.of(job);
         for (Terminal one : all.get(a)) {
             for (Terminal other : all.get(b)) {
                 if (!one.end().equals(other.end())) {
                     continue;
                 }
-                double distance = job.end(one.end()).flatMap(catalogue::of)
-                        .flatMap(t -> t.contact(one.contact())
-                                .flatMap(c -> t.contact(other.contact()).map(c::distanceMm)))
-                        .orElse(100.0);
+                double distance = effort(one, other);
                 if (distance < least) {
                     least = distance;
                     best = Touch.of(one, other);
@@ -136,6 +142,14 @@ public final class TestPlan {
             }
         }
         return best;
+    }
+
+    /** How hard it is to touch two contacts of one end: how far they are apart, in mm, and much more where they are fine. */
+    private double effort(Terminal one, Terminal other) {
+        Optional<ConnectorType> type = assembly.at(one.end()).type();
+        double distance = type.flatMap(t -> t.contact(one.contact())
+                .flatMap(c -> t.contact(other.contact()).map(c::distanceMm))).orElse(LOOSE_MM);
+        return distance + (type.filter(t -> t.pitchMm() < TIP_MM).isPresent() ? FINE_MM : 0);
     }
 
     private Test.Danger danger(int a, int b) {
@@ -160,9 +174,8 @@ public final class TestPlan {
     }
 
     private boolean neighbours(int a, int b) {
-        Catalogue catalogue = Catalogue.of(job);
         for (Terminal one : all.get(a)) {
-            Optional<ConnectorType> type = job.end(one.end()).flatMap(catalogue::of);
+            Optional<ConnectorType> type = assembly.at(one.end()).type();
             for (Terminal other : all.get(b)) {
                 if (one.end().equals(other.end())
                         && type.map(t -> t.has(one.contact())

@@ -3,6 +3,7 @@ package wegweiser.core.prove;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Foreseen;
@@ -29,12 +30,13 @@ import wegweiser.core.words.Words;
  * planned may show. What is only assumed counts neither way.
  *
  * @param once the tests that were not read twice at their own touch, so that one wrong reading may answer them
+ * @param isDoubtful whether readings contradict each other, or one touch was read in different ways
  * @param hidden the joints that no touch of the finished cable shows and nobody beeped while it was open; as long as there
  *        are any, it does not pass
  * @param blind what readings that fit the plan cannot exclude, in sentences
  */
 public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<State> states, int open,
-        List<Test> once, List<Terminal> hidden, List<String> blind) {
+        List<Test> once, boolean isDoubtful, List<Terminal> hidden, List<String> blind) {
     /** How a cable stands. */
     public enum Result implements HasId {
         PASS,
@@ -90,7 +92,8 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         if (!once.isEmpty()) {
             blind.add(Words.say("blind.once", once.size(), plan.size()));
         }
-        return new Verdict(result, List.copyOf(faults), plan, states, open, once, hidden, List.copyOf(blind));
+        return new Verdict(result, List.copyOf(faults), plan, states, open, once, doubtful, hidden,
+                List.copyOf(blind));
     }
 
     /** How often a test was read at its own touch. */
@@ -131,24 +134,20 @@ public record Verdict(Result result, List<Fault> faults, List<Test> plan, List<S
         return result == Result.PASS && once.isEmpty();
     }
 
-    /** The key of what a person is told: the result, or "once" where it rests on single readings. */
-    public String word() {
-        return result == Result.PASS && !isPassed() ? "once" : result.id();
-    }
-
     /** The first test that is not answered yet. */
     public Optional<Test> next() {
-        for (int k = 0; k < plan.size(); k++) {
-            if (states.get(k) == State.OPEN) {
-                return Optional.of(plan.get(k));
-            }
-        }
-        return Optional.empty();
+        return unanswered().stream().findFirst();
+    }
+
+    /** The tests that are not answered yet, in their order. */
+    public List<Test> unanswered() {
+        return IntStream.range(0, plan.size()).filter(k -> states.get(k) == State.OPEN).mapToObj(plan::get)
+                .toList();
     }
 
     /** The same; when all are answered and each is wanted twice, the first that was not read twice. */
-    public Optional<Test> next(boolean twice) {
-        return next().or(() -> twice && result == Result.PASS ? once.stream().findFirst() : Optional.empty());
+    public Optional<Test> nextOfTwo() {
+        return next().or(() -> result == Result.PASS ? once.stream().findFirst() : Optional.empty());
     }
 
     /** The worst danger that no test has ruled out yet; empty when only the rest is left or nothing. */

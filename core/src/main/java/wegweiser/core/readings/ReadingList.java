@@ -85,7 +85,8 @@ public final class ReadingList {
         return PLAIN.matcher(names).matches() ? names : '"' + names.replace("\"", "\"\"") + '"';
     }
 
-    private static String result(Reading reading) {
+    /** What was read, as it is typed. */
+    public static String result(Reading reading) {
         return switch (reading.outcome()) {
             case Outcome.Beep() -> "beep";
             case Outcome.Silent() -> "silent";

@@ -13,10 +13,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import wegweiser.core.advice.Fixture;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.model.CutOff;
 import wegweiser.core.model.Job;
-import wegweiser.core.prove.Verdict;
+import wegweiser.core.prove.Sure;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.core.words.Words;
 import wegweiser.files.io.Reasons;
@@ -47,10 +48,11 @@ public final class Logbook implements AutoCloseable {
      * Records a unit of a job with its readings and the result of each test, under the next label number; a cable that has a
      * number already gets another page of it, such as {@code W-0007/2}.
      *
+     * @param testing how it was tested
      * @param madeAt ISO 8601 time
      */
-    public Unit add(Job job, Fixture fixture, String madeAt) throws IOException {
-        Verdict verdict = Verdict.of(job, fixture);
+    public Unit add(Job job, Testing testing, String madeAt) throws IOException {
+        Sure sure = Sure.of(Derived.of(job), testing);
         Described described = Described.of(job);
         try {
             // the turn to write is taken before the next number is read, so that nobody else gets it as well
@@ -63,8 +65,8 @@ public final class Logbook implements AutoCloseable {
                         ? page(before.get())
                         : String.format(Locale.ROOT, "W-%04d", next);
                 Unit unit = new Unit(next, label, job.title(), described.ends(), described.words(),
-                        described.signature(), verdict.result().id(), madeAt, job.cable().cutOff());
-                UnitRows.insert(connection, unit, job, verdict);
+                        described.signature(), sure.id(), sure.words(), madeAt, job.cable().cutOff());
+                UnitRows.insert(connection, unit, job, sure.verdict());
                 execute("COMMIT");
                 return unit;
             } catch (SQLException | IOException e) {
@@ -130,13 +132,14 @@ public final class Logbook implements AutoCloseable {
     public List<Unit> find(String text) throws IOException {
         List<Unit> found = new ArrayList<>();
         try (PreparedStatement s = connection.prepareStatement(
-                "SELECT id, label, job, ends, wiring, signature, result, made_at FROM unit ORDER BY id DESC");
+                "SELECT id, label, job, ends, wiring, signature, result, " + Migrations.said(connection)
+                        + ", made_at FROM unit ORDER BY id DESC");
                 ResultSet r = s.executeQuery()) {
             Map<Long, List<CutOff>> anew = anew();
             while (r.next()) {
                 found.add(
                         new Unit(r.getLong(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5),
-                                r.getString(6), r.getString(7), r.getString(8),
+                                r.getString(6), r.getString(7), r.getString(8), r.getString(9),
                                 anew.getOrDefault(r.getLong(1), List.of())));
             }
         } catch (SQLException e) {
@@ -144,7 +147,7 @@ public final class Logbook implements AutoCloseable {
         }
         String[] words = text.toLowerCase(Locale.ROOT).strip().split("\\s+");
         found.removeIf(u -> {
-            String all = String.join(" ", u.label(), u.job(), u.ends(), u.wiring(), u.result())
+            String all = String.join(" ", u.label(), u.job(), u.ends(), u.wiring(), u.result(), u.said())
                     .toLowerCase(Locale.ROOT);
             return !java.util.Arrays.stream(words).allMatch(all::contains);
         });

@@ -41,7 +41,8 @@ final class Migrations {
                 state TEXT NOT NULL,
                 PRIMARY KEY (unit, n))
             """, refuse("unit", "UPDATE"), refuse("unit", "DELETE"), refuse("reading", "UPDATE"),
-            refuse("reading", "DELETE"), refuse("result", "UPDATE"), refuse("result", "DELETE")));
+            refuse("reading", "DELETE"), refuse("result", "UPDATE"), refuse("result", "DELETE")),
+            List.of("ALTER TABLE unit ADD COLUMN said TEXT NOT NULL DEFAULT ''"));
 
     private static final int OUR_COLUMNS = 4;
 
@@ -107,6 +108,11 @@ final class Migrations {
     /** Whether a logbook is only just being made. */
     static boolean isNothing(Connection connection) throws SQLException {
         return version(connection) == 0;
+    }
+
+    /** The column of the table of units that says how sure a cable was, or an empty text where only an older program was here. */
+    static String said(Connection connection) throws SQLException {
+        return version(connection) > 1 ? "said" : "''";
     }
 
     private static int version(Connection connection) throws SQLException {

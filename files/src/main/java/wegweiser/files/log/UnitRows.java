@@ -28,7 +28,7 @@ final class UnitRows {
 
     private static void unit(Connection connection, Unit unit, Job job) throws SQLException {
         try (PreparedStatement s = connection.prepareStatement(
-                "INSERT INTO unit (id, label, job, ends, wiring, signature, result, made_at, file) VALUES (?,?,?,?,?,?,?,?,?)")) {
+                "INSERT INTO unit (id, label, job, ends, wiring, signature, result, made_at, file, said) VALUES (?,?,?,?,?,?,?,?,?,?)")) {
             s.setLong(1, unit.id());
             s.setString(2, unit.label());
             s.setString(3, unit.job());
@@ -38,6 +38,7 @@ final class UnitRows {
             s.setString(7, unit.result());
             s.setString(8, unit.madeAt());
             s.setString(9, JobFile.text(job));
+            s.setString(10, unit.said());
             s.executeUpdate();
         }
     }

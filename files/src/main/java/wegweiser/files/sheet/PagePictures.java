@@ -9,8 +9,8 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
-import wegweiser.core.advice.Fixture;
 import wegweiser.core.model.Job;
+import wegweiser.core.prove.Testing;
 
 /** The pages of a sheet as pictures, to be looked at or printed. */
 public final class PagePictures {
@@ -20,9 +20,9 @@ public final class PagePictures {
     public record Page(int width, int height, int[] argb) {}
 
     /** The pages of a job's sheet at so many dots per inch. */
-    public static List<Page> of(Job job, String label, Fixture fixture, float dpi) throws IOException {
+    public static List<Page> of(Job job, String label, Testing testing, float dpi) throws IOException {
         try (PdfPen pen = new PdfPen(new LinkedHashSet<>())) {
-            return of(PageLayout.layOut(SheetContent.of(job, label, fixture), pen).document(), dpi);
+            return of(PageLayout.layOut(SheetContent.of(job, label, testing), pen).document(), dpi);
         }
     }
 

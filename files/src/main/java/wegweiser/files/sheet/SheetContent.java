@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import wegweiser.core.advice.Fixture;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.LoomDrawing;
 import wegweiser.core.assembly.Place;
@@ -33,12 +32,15 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.Link;
 import wegweiser.core.model.Part;
 import wegweiser.core.model.PinRow;
+import wegweiser.core.model.Reading;
 import wegweiser.core.model.Splice;
 import wegweiser.core.model.Terminal;
-import wegweiser.core.prove.Test;
-import wegweiser.core.prove.Verdict;
+import wegweiser.core.prove.Sure;
+import wegweiser.core.prove.Sureness;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.quantity.Quantity;
 import wegweiser.core.quantity.Unit;
+import wegweiser.core.readings.ReadingList;
 import wegweiser.core.route.NoWay;
 import wegweiser.core.rules.LethalDevice;
 import wegweiser.core.rules.Mains;
@@ -57,6 +59,8 @@ record SheetContent(String title, String label, String cable, String verdict, Li
 
     /** So wide a picture of branches may be on paper, in mm. */
     private static final double LOOM_MM = 178;
+    /** So many touches are printed ahead. */
+    private static final int AHEAD = 120;
 
     /** A connector from the wiring side, and what is said of it. */
     record Face(String heading, String words, Drawing drawing) {}
@@ -64,15 +68,15 @@ record SheetContent(String title, String label, String cable, String verdict, Li
     /**
      * Gathers the content.
      *
-     * @param fixture with which it will be tested
+     * @param testing how it is tested
      */
-    static SheetContent of(Job job, String label, Fixture fixture) {
+    static SheetContent of(Job job, String label, Testing testing) {
         Derived derived = Derived.of(job);
         if (Mains.isIn(derived)) {
             return new SheetContent(job.title(), label, cable(job), Words.say("sheet.refused"), List.of(),
                     List.of(new Block.Points(Words.say("sheet.refused"), NoWay.because(derived))));
         }
-        Verdict verdict = Verdict.of(derived, fixture);
+        Sure sure = Sure.of(derived, testing);
         List<Step> steps = BenchSteps.of(derived, true);
         List<Block> blocks = new ArrayList<>();
         LethalDevice.warning(job)
@@ -91,15 +95,15 @@ record SheetContent(String title, String label, String cable, String verdict, Li
         sizing(derived).ifPresent(blocks::add);
         blocks.add(new Block.Points(Words.say("sheet.cautions"), OnPaper.cautions(steps)));
         blocks.add(new Block.Steps(Words.say("sheet.steps"), OnPaper.lines(steps)));
-        blocks.add(tests(verdict));
+        blocks.add(tests(derived, sure, testing));
         if (!job.readings().isEmpty()) {
-            blocks.add(new Block.Points(Words.say("sheet.blind"), verdict.blind()));
+            blocks.add(new Block.Points(Words.say("sheet.blind"), sure.verdict().blind()));
         }
         if (!job.waivers().isEmpty()) {
             blocks.add(Block.Table.of("waivers", List.of("rule", "where", "reason"), job.waivers().stream()
                     .map(w -> List.of(w.rule(), Words.list(w.terminals()), w.reason())).toList()));
         }
-        return new SheetContent(job.title(), label, cable(job), Words.say("verdict." + verdict.word()),
+        return new SheetContent(job.title(), label, cable(job), sure.words(),
                 faces(job),
                 blocks);
     }
@@ -289,32 +293,43 @@ record SheetContent(String title, String label, String cable, String verdict, Li
         return Words.fixed(mm / 1000, 2) + " m";
     }
 
-    private static Block.Table tests(Verdict verdict) {
+    /**
+     * The touches that were made, each with what was read, and then those that are still wanted, with
+     * room to write. While one probe stays, the others of the same kind stand in its row.
+     */
+    private static Block.Table tests(Derived derived, Sure sure, Testing testing) {
         List<List<String>> rows = new ArrayList<>();
-        List<String> before = List.of();
-        for (int k = 0; k < verdict.plan().size(); k++) {
-            Test test = verdict.plan().get(k);
-            String result = switch (verdict.states().get(k)) {
-                case OPEN -> "";
-                case PASSED -> Words.say("sheet.passed");
-                case FAILED -> Words.say("sheet.failed");
-            };
-            // while one probe stays the others of the same kind stand in its row
-            List<String> alike = test.touch().isSingle()
-                    ? List.of(test.kind().id(), bridged(test.red()), test.expect(), result)
-                    : List.of();
-            if (!alike.isEmpty() && alike.equals(before)) {
-                List<String> row = rows.removeLast();
-                rows.add(
-                        List.of(row.get(0), row.get(1), row.get(2) + ", " + bridged(test.black()), row.get(3),
-                                row.get(4)));
-            } else {
-                rows.add(List.of(test.kind().id(), bridged(test.red()), bridged(test.black()), test.expect(),
-                        result));
+        for (Reading reading : derived.job().readings()) {
+            if (!reading.isAssumed()) {
+                rows.add(List.of(bridged(reading.red()), bridged(reading.black()),
+                        Words.say("mode." + reading.mode().id()), "", Words.say(
+                                derived.foreseen().fits(reading) ? "sheet.fits" : "sheet.fits-not",
+                                ReadingList.result(reading))));
             }
-            before = alike;
         }
-        return Block.Table.of("tests", List.of("test", "red", "black", "expect", "result"), rows);
+        if (sure.left().isPresent()) {
+            Sureness.toCome(derived, testing, AHEAD)
+                    .forEach(test -> rows.add(List.of(bridged(test.red()), bridged(test.black()),
+                            Words.say("mode." + test.mode().id()), test.expect(), "")));
+        }
+        return Block.Table.of("tests", List.of("red", "black", "meter", "expect", "read"), joined(rows));
+    }
+
+    /** Rows that differ in the black probe alone become one. */
+    private static List<List<String>> joined(List<List<String>> rows) {
+        List<List<String>> fewer = new ArrayList<>();
+        for (List<String> row : rows) {
+            List<String> last = fewer.isEmpty() ? List.of() : fewer.getLast();
+            if (!last.isEmpty() && last.getFirst().equals(row.getFirst())
+                    && last.subList(2, row.size()).equals(row.subList(2, row.size()))) {
+                List<String> more = new ArrayList<>(last);
+                more.set(1, last.get(1) + ", " + row.get(1));
+                fewer.set(fewer.size() - 1, more);
+            } else {
+                fewer.add(row);
+            }
+        }
+        return fewer;
     }
 
     /** One terminal, or several that a probe touches at once. */

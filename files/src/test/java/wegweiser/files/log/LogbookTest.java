@@ -39,6 +39,7 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.wiring.NamedWiring;
 import wegweiser.files.Jobs;
 import wegweiser.files.job.JobFile;
@@ -64,14 +65,16 @@ class LogbookTest {
     void aCableThatHasANumberGetsAnotherPageOfIt() throws Exception {
         Job first = crossed("mast");
         try (Logbook log = Logbook.open(file)) {
-            String number = log.add(first, Fixture.COMB, "2026-03-01T20:00:00Z").label();
+            String number = log.add(first, Testing.with(Fixture.COMB), "2026-03-01T20:00:00Z").label();
             assertThat(number).isEqualTo("W-0001");
             Job anew = Redo.of(first, "A", 30, "mast, end A anew", Optional.of(number));
-            assertThat(log.add(anew, Fixture.COMB, "2026-04-01T20:00:00Z").label()).isEqualTo("W-0001/2");
-            assertThat(log.add(anew, Fixture.COMB, "2026-05-01T20:00:00Z").label()).isEqualTo("W-0001/3");
+            assertThat(log.add(anew, Testing.with(Fixture.COMB), "2026-04-01T20:00:00Z").label())
+                    .isEqualTo("W-0001/2");
+            assertThat(log.add(anew, Testing.with(Fixture.COMB), "2026-05-01T20:00:00Z").label())
+                    .isEqualTo("W-0001/3");
             assertThat(log.find("W-0001")).extracting(Unit::label)
                     .containsExactlyInAnyOrder("W-0001", "W-0001/2", "W-0001/3");
-            assertThat(log.add(crossed("other"), Fixture.COMB, "2026-05-02T20:00:00Z").label())
+            assertThat(log.add(crossed("other"), Testing.with(Fixture.COMB), "2026-05-02T20:00:00Z").label())
                     .doesNotContain("/").isNotEqualTo("W-0001");
         }
     }
@@ -83,7 +86,7 @@ class LogbookTest {
                         new Outcome.Resistance(0.4)),
                 Reading.of(Mode.OHMS, Touch.of(Terminal.parse("A.2"), Terminal.parse("A.5")), Outcome.OPEN)));
         try (Logbook log = Logbook.open(file)) {
-            log.add(job, Fixture.COMB, "2026-03-01T20:00:00Z");
+            log.add(job, Testing.with(Fixture.COMB), "2026-03-01T20:00:00Z");
         }
         assertThat(rows("SELECT red || ' | ' || black || ' | ' || outcome FROM reading ORDER BY n"))
                 .containsExactly(
@@ -100,7 +103,7 @@ class LogbookTest {
         Job job = crossed("known").withReadings(List.of(Reading.beep("A.2", "B.3")));
         try (Logbook log = Logbook.open(file)) {
             assertThat(log.recorded(job)).isEmpty();
-            String label = log.add(job, Fixture.COMB, "2026-03-01T20:00:00Z").label();
+            String label = log.add(job, Testing.with(Fixture.COMB), "2026-03-01T20:00:00Z").label();
             assertThat(log.recorded(job)).contains(label);
             assertThat(log.recorded(job.withReading(Reading.beep("A.3", "B.2")))).isEmpty();
             assertThat(log.recorded(job.withTitle("other"))).isEmpty();
@@ -129,7 +132,9 @@ class LogbookTest {
                 all.add(pool.submit(() -> {
                     try (Logbook log = Logbook.open(file)) {
                         return labels.add(log
-                                .add(crossed("one of many"), Fixture.COMB, "2026-03-01T20:00:00Z").label());
+                                .add(crossed("one of many"), Testing.with(Fixture.COMB),
+                                        "2026-03-01T20:00:00Z")
+                                .label());
                     }
                 }));
             }
@@ -176,7 +181,7 @@ class LogbookTest {
     @Test
     void aUnitWithoutAPlanIsNoWiringToLookFor() throws Exception {
         try (Logbook log = Logbook.open(file)) {
-            log.add(crossed("bare").withLinks(List.of()), Fixture.COMB, "2026-03-01T20:00:00Z");
+            log.add(crossed("bare").withLinks(List.of()), Testing.with(Fixture.COMB), "2026-03-01T20:00:00Z");
             assertThat(log.wirings("dsub-9", "dsub-9")).isEmpty();
         }
     }
@@ -184,12 +189,13 @@ class LogbookTest {
     @Test
     void unitsAreThereAfterARestartWithRisingNumbers() throws Exception {
         try (Logbook log = Logbook.open(file)) {
-            assertThat(log.add(crossed("one"), Fixture.COMB, "2026-03-01T20:00:00Z").label())
+            assertThat(log.add(crossed("one"), Testing.with(Fixture.COMB), "2026-03-01T20:00:00Z").label())
                     .isEqualTo("W-0001");
         }
         try (Logbook log = Logbook.open(file)) {
             Job other = Jobs.random(new SplittableRandom(2));
-            Unit second = log.add(other.withCable(other.cable().withLabel(Optional.empty())), Fixture.PROBES,
+            Unit second = log.add(other.withCable(other.cable().withLabel(Optional.empty())),
+                    Testing.with(Fixture.PROBES),
                     "2026-03-02T20:00:00Z");
             assertThat(second.label()).isEqualTo("W-0002");
             assertThat(log.all()).extracting(Unit::label).containsExactly("W-0002", "W-0001");
@@ -206,8 +212,8 @@ class LogbookTest {
         Job after = before.withCable(CableUse.of("ribbon-10", 900).withCutOff(CutOff.of("B", 40))
                 .withCutOff(CutOff.of("A", 25.5)));
         try (Logbook log = Logbook.open(file)) {
-            log.add(before, Fixture.COMB, "2026-03-01T20:00:00Z");
-            Unit redone = log.add(after, Fixture.COMB, "2026-04-01T20:00:00Z");
+            log.add(before, Testing.with(Fixture.COMB), "2026-03-01T20:00:00Z");
+            Unit redone = log.add(after, Testing.with(Fixture.COMB), "2026-04-01T20:00:00Z");
             assertThat(redone.anew()).containsExactly(CutOff.of("B", 40), CutOff.of("A", 25.5));
             assertThat(log.all()).extracting(Unit::anew).containsExactly(redone.anew(), List.of());
         }
@@ -216,8 +222,9 @@ class LogbookTest {
     @Test
     void wordsInAnyOrderFindAUnitAndSoDoesItsWiring() throws Exception {
         try (Logbook log = Logbook.open(file)) {
-            log.add(crossed("focuser lead"), Fixture.COMB, "2026-03-01T20:00:00Z");
-            log.add(crossed("dome lead").withLinks(List.of(Link.of("A.1", "B.1"))), Fixture.COMB,
+            log.add(crossed("focuser lead"), Testing.with(Fixture.COMB), "2026-03-01T20:00:00Z");
+            log.add(crossed("dome lead").withLinks(List.of(Link.of("A.1", "B.1"))),
+                    Testing.with(Fixture.COMB),
                     "2026-03-01T21:00:00Z");
             assertThat(log.find("lead focuser")).extracting(Unit::label).containsExactly("W-0001");
             assertThat(log.find("LEAD")).hasSize(2);
@@ -232,9 +239,9 @@ class LogbookTest {
         Job odd = crossed("mast lead").withLinks(List.of(Link.of("A.1", "B.7"), Link.of("A.4", "B.2")));
         try (Logbook log = Logbook.open(file)) {
             assertThat(log.wirings("dsub-9", "dsub-9")).isEmpty();
-            log.add(crossed("focuser lead"), Fixture.COMB, "2026-03-01T20:00:00Z");
-            log.add(odd, Fixture.COMB, "2026-03-01T21:00:00Z");
-            log.add(odd.withTitle("mast lead, second"), Fixture.COMB, "2026-03-01T22:00:00Z");
+            log.add(crossed("focuser lead"), Testing.with(Fixture.COMB), "2026-03-01T20:00:00Z");
+            log.add(odd, Testing.with(Fixture.COMB), "2026-03-01T21:00:00Z");
+            log.add(odd.withTitle("mast lead, second"), Testing.with(Fixture.COMB), "2026-03-01T22:00:00Z");
             assertThat(log.wirings("dsub-9", "dsub-25")).isEmpty();
             assertThat(log.wirings("dsub-9", "dsub-9")).hasSize(2).first().satisfies(w -> {
                 assertThat(w.title()).isEqualTo("as W-0003 in the log (mast lead, second)");
@@ -259,9 +266,10 @@ class LogbookTest {
             "DELETE FROM result"})
     void nothingThatWasRecordedCanBeChanged(String sql) throws Exception {
         try (Logbook log = Logbook.open(file)) {
-            log.add(Jobs.random(new SplittableRandom(4)).withDone(List.of()), Fixture.COMB,
+            log.add(Jobs.random(new SplittableRandom(4)).withDone(List.of()), Testing.with(Fixture.COMB),
                     "2026-03-01T20:00:00Z");
-            log.add(crossed("x").withReading(wegweiser.core.model.Reading.beep("A.2", "B.3")), Fixture.COMB,
+            log.add(crossed("x").withReading(wegweiser.core.model.Reading.beep("A.2", "B.3")),
+                    Testing.with(Fixture.COMB),
                     "2026-03-01T20:00:00Z");
         }
         try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file);
@@ -299,7 +307,9 @@ class LogbookTest {
                     });
                 }
                 try (Logbook log = Logbook.open(made)) {
-                    assertThat(log.add(crossed("the first"), Fixture.COMB, "2026-03-01T20:00:00Z").label())
+                    assertThat(
+                            log.add(crossed("the first"), Testing.with(Fixture.COMB), "2026-03-01T20:00:00Z")
+                                    .label())
                             .as(
                                     "round %d", round)
                             .isNotBlank();

@@ -28,6 +28,7 @@ import wegweiser.core.advice.Fixture;
 import wegweiser.core.make.Materials;
 import wegweiser.core.make.StripLengths;
 import wegweiser.core.model.Job;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.usual.UsualCable;
 import wegweiser.files.io.BadFile;
 
@@ -83,7 +84,7 @@ class LabelsTest {
     @Test
     void aStripTemplateIsTrueOnPaper() throws Exception {
         Path file = folder.resolve("sheet.pdf");
-        Sheets.write(job, "", file, Fixture.PROBES);
+        Sheets.write(job, "", file, Testing.with(Fixture.PROBES));
         StripLengths strip = StripLengths.of(job, job.ends().getFirst()).orElseThrow();
         BufferedImage image = page(file, 0);
         int left = (int) Math.round(15 * MM) + 4;
@@ -128,7 +129,7 @@ class LabelsTest {
 
     @Test
     void pagesCanBeLookedAt() throws Exception {
-        List<PagePictures.Page> pages = PagePictures.of(job, "W-0001", Fixture.PROBES, 50);
+        List<PagePictures.Page> pages = PagePictures.of(job, "W-0001", Testing.with(Fixture.PROBES), 50);
         assertThat(pages).isNotEmpty().allSatisfy(p -> {
             assertThat(p.width() / 50.0 * 25.4).isCloseTo(210, within(0.6));
             assertThat(p.height() / 50.0 * 25.4).isCloseTo(297, within(0.6));

@@ -19,6 +19,7 @@ import wegweiser.app.WindowTest;
 import wegweiser.app.stage.StageId;
 import wegweiser.core.advice.Fixture;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.make.BenchProgress;
 import wegweiser.core.make.BenchSteps;
 import wegweiser.core.make.Step;
@@ -30,8 +31,9 @@ import wegweiser.core.model.Reading;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
 import wegweiser.core.model.Waiting;
+import wegweiser.core.prove.Sure;
+import wegweiser.core.prove.Sureness;
 import wegweiser.core.prove.Test.Kind;
-import wegweiser.core.prove.Verdict;
 import wegweiser.core.usual.UsualCable;
 import wegweiser.instruments.MeterTraits;
 import wegweiser.instruments.SimulatedCable;
@@ -136,12 +138,12 @@ class FirstPathsTest extends WindowTest {
                     .isNotEqualTo(Kind.PART);
             answer(joined, test.get().mode(), test.get().touch());
         }
-        assertThat(Verdict.of(job(), Fixture.PROBES).isPassed()).isTrue();
+        assertThat(Sure.of(Derived.of(job()), call(() -> window.choices().testing())).isTested()).isTrue();
         go(KeyCode.R);
     }
 
     private Optional<wegweiser.core.prove.Test> next() {
-        return Verdict.of(job(), Fixture.PROBES).next(true);
+        return Sureness.next(Derived.of(job()), call(() -> window.choices().testing()));
     }
 
     /** Answers what the dock asks for, once it does. */

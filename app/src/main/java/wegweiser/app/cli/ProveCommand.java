@@ -85,7 +85,7 @@ final class ProveCommand extends JobCommand {
         Verdict verdict = Verdict.of(derived, fixture);
         Optional<Sure> asked = Optional.ofNullable(sure).map(n -> Sure.of(derived, verdict, 1.0 / n));
         Sure said = asked.orElseGet(() -> Sure.of(derived, Testing.with(fixture)));
-        List<Explanation> explanations = Diagnosis.of(touched.job(), derived.evidence(), verdict.faults());
+        List<Explanation> explanations = Diagnosis.of(derived, verdict);
         List<String> lines = lines(said, explanations);
         asked.ifPresent(s -> lines.addFirst(
                 t("cli.prove.sure", s.words(), Words.say("touches", touched.touches()))));
@@ -113,11 +113,7 @@ final class ProveCommand extends JobCommand {
                     : Prover.run(plan, fixture, meter, seed), true, 0, 0);
         }
         Prover.Touched touched = Prover.untilSure(plan, fixture, meter, 1.0 / sure);
-        return touched.fits()
-                ? touched
-                : new Prover.Touched(Prover.found(touched.job(), fixture, meter, seed), false,
-                        touched.touches(),
-                        touched.seconds());
+        return touched.fits() ? touched : Prover.told(touched, fixture, meter, seed);
     }
 
     private static List<String> lines(Sure said, List<Explanation> explanations) {
@@ -136,7 +132,8 @@ final class ProveCommand extends JobCommand {
         }
         verdict.faults().forEach(f -> lines.add("  " + t("cli.fault." + f.kind().id()) + "  "
                 + String.join(" ", names(f.terminals()))));
-        explanations.forEach(e -> lines.add("  " + Math.round(100 * e.explains()) + " %  " + e.text() + " "
+        explanations.forEach(e -> lines.add("  " + Math.round(100 * (e.isWhole() ? e.share() : e.explains()))
+                + " %  " + e.text() + " "
                 + String.join(" ", e.repair())));
         return lines;
     }

@@ -23,8 +23,6 @@ final class FallingCurve extends Region {
     private static final double TOP = 10;
     private static final double BELOW = 22;
     private static final int LEAST_TOUCHES = 10;
-    /** About as wide as the words at a line are. */
-    private static final double WORDS = 150;
 
     /**
      * What is drawn.
@@ -98,10 +96,10 @@ final class FallingCurve extends Region {
         here.getStyleClass().add("curve-here");
         getChildren().add(here);
         if (hand.size() > 2) {
-            // over the line where it is highest below the words
-            int left = Math.max(0, hand.size() - 1 - (int) (WORDS * touches / (getWidth() - RIGHT - LEFT)));
-            label(t("prove.curve.by-hand"), x(hand.size() - 1), y(hand.get(left)) - 8, "curve-words", 1);
+            // every line falls, so there is room at the top right
+            label(t("prove.curve.by-hand"), getWidth() - RIGHT, TOP + 6, "curve-words", 1);
         }
+        applyCss();
     }
 
     private void axes() {

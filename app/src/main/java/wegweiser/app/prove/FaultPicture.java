@@ -125,6 +125,8 @@ final class FaultPicture extends Region {
         marks.getChildren()
                 .setAll(spots.spots().stream().sorted((a, b) -> Double.compare(b.chance(), a.chance()))
                         .flatMap(s -> at(s.place()).map(p -> mark(s, p)).stream()).toList());
+        // what is added while it is laid out would be drawn without its looks once
+        applyCss();
     }
 
     /** The wires between both ends, side by side in their colours. */

@@ -40,6 +40,8 @@ import wegweiser.core.model.Job;
 import wegweiser.core.model.SetAside;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.model.Touch;
+import wegweiser.core.prove.Explanation;
+import wegweiser.core.prove.Repaired;
 import wegweiser.core.prove.Sure;
 import wegweiser.core.prove.Testing;
 import wegweiser.core.route.NoWay;
@@ -66,9 +68,12 @@ public final class ProveStage implements StageView {
     private final VBox hint;
     private final VBox refused;
     private final VBox view;
+    private final Label where = Panels.heading("");
+    private final Label legend = Panels.quiet("");
     private final Label side = Panels.quiet("");
     private final BooleanProperty pegsShown = new SimpleBooleanProperty(false);
     private Optional<String> recorded = Optional.empty();
+    private Optional<Explanation> story = Optional.empty();
 
     /** @param recordedNow run after a unit was recorded */
     public ProveStage(Session session, Choices choices, Consumer<StageId> go, Runnable recordedNow) {
@@ -76,15 +81,15 @@ public final class ProveStage implements StageView {
         this.recordedNow = recordedNow;
         this.choices = choices;
         this.facing = new FacingChoice(choices.facingProperty());
-        this.panel = new SurePanel(choices, this::record, this::nextUnit);
+        this.panel = new SurePanel(choices, this::record, this::nextUnit, this::repaired);
         banner.getStyleClass().add("banner");
         banner.setMaxWidth(Double.MAX_VALUE);
         banner.setId("banner");
         banner.setWrapText(true);
         hint = Panels.hint(t("empty.plan"), t("empty.go-route"), () -> go.accept(StageId.ROUTE));
-        VBox middle = Panels.sheet(Panels.titleLine(Panels.heading(t("prove.where")), side, facing), picture,
+        VBox middle = Panels.sheet(Panels.titleLine(where, side, facing), picture,
                 likely,
-                Panels.quiet(t("prove.where.legend")));
+                legend);
         VBox.setVgrow(picture, Priority.ALWAYS);
         VBox pegs = Panels.sheet(Panels.titleLine(Panels.heading(t("prove.board")), axes), board, cellWords,
                 ProveLegend.create());
@@ -153,10 +158,14 @@ public final class ProveStage implements StageView {
             lit.addAll(n.touch().black());
         });
         p.sure().verdict().faults().forEach(f -> lit.addAll(f.terminals()));
+        boolean failed = p.sure().standing() == Sure.Standing.FAIL;
+        where.setText(t(failed ? "prove.where.failed" : "prove.where"));
+        legend.setText(t(failed ? "prove.where.failed-legend" : "prove.where.legend"));
         picture.show(job, two, lit, p.chances());
         likely.show(p.chances());
         banner(p);
         recorded = p.recorded();
+        story = p.explanations().stream().findFirst().filter(Explanation::isWhole);
         panel.show(p);
         work.show(job, p.next(), p.simulated(), mains
                 ? Mains.remedy()
@@ -205,6 +214,14 @@ public final class ProveStage implements StageView {
         session.edit(j -> j.withReadingsSetAside(SetAside.OTHER_UNIT));
     }
 
+    /** Goes on with the cable once it was put right: a simulated one is put right with it. */
+    private void repaired() {
+        story.ifPresent(told -> session.edit(j -> {
+            Job after = Repaired.of(Derived.of(j), told);
+            return j.simulation().map(s -> after.withSimulation(s.repaired())).orElse(after);
+        }));
+    }
+
     /** Records the unit in the logbook, once, whatever its verdict; the verdict is recorded with it. */
     public void record() {
         Job job = session.job();
@@ -248,6 +265,7 @@ public final class ProveStage implements StageView {
         all.add(Action.of("record", Keys.plain(KeyCode.R), this::record));
         all.add(Action.of("next-unit", List.of(), this::nextUnit)
                 .when(() -> !session.job().links().isEmpty() && !session.job().readings().isEmpty()));
+        all.add(Action.of("repaired", List.of(), this::repaired).when(() -> story.isPresent()));
         all.add(Action.of("flip", Keys.plain(KeyCode.F), this::flip));
         all.add(Action.of("pegs", Keys.plain(KeyCode.P), () -> pegsShown.set(!pegsShown.get())));
         all.add(board.move());

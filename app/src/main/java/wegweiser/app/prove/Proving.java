@@ -26,6 +26,7 @@ import wegweiser.core.prove.Enough;
 import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Sure;
 import wegweiser.core.prove.Sureness;
+import wegweiser.core.prove.Telling;
 import wegweiser.core.prove.Test;
 import wegweiser.core.prove.Testing;
 import wegweiser.core.prove.Verdict;
@@ -52,12 +53,13 @@ record Proving(Derived derived, Sure sure, FallingCurve.Falling falling, List<Fa
                 : Sure.of(derived, testing);
         List<FaultChances.Chance> chances = sure.left().map(FaultChances.Left::chances).orElse(List.of());
         List<Sureness.Ahead> ahead = ahead(derived, testing, sure, chances.size());
-        Optional<DockWork.Asked> next = next(derived, testing, sure);
+        List<Explanation> explanations = Diagnosis.of(derived, sure.verdict());
+        Optional<DockWork.Asked> next = next(derived, testing, sure, explanations);
         int left = testing.enough() == Enough.PROVED
                 ? sure.verdict().open() + sure.verdict().once().size()
                 : ahead.size();
         return new Proving(derived, sure, falling(derived, testing, sure, ahead), chances, left,
-                Diagnosis.of(job, derived.evidence(), sure.verdict().faults()), next,
+                explanations, next,
                 DockWork.simulated(job, simulated, next), recorded);
     }
 
@@ -87,9 +89,14 @@ record Proving(Derived derived, Sure sure, FallingCurve.Falling falling, List<Fa
                 testing.enough().most());
     }
 
-    private static Optional<DockWork.Asked> next(Derived derived, Testing testing, Sure sure) {
-        if (sure.verdict().result() == Verdict.Result.FAIL) {
-            return further(derived, testing.fixture());
+    private static Optional<DockWork.Asked> next(Derived derived, Testing testing, Sure sure,
+            List<Explanation> explanations) {
+        if (sure.standing() == Sure.Standing.FAIL) {
+            return explanations.stream().anyMatch(Explanation::isWhole)
+                    ? Telling.next(derived, explanations, testing)
+                            .map(touch -> DockWork.Asked.of(touch, Mode.OHMS,
+                                    t("prove.further"), t("prove.tells-apart", explanations.size())))
+                    : further(derived, testing.fixture());
         }
         if (derived.job().links().isEmpty()) {
             return Optional.empty();

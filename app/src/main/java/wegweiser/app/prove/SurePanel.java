@@ -2,6 +2,7 @@ package wegweiser.app.prove;
 
 import static wegweiser.app.texts.Texts.t;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -18,23 +19,29 @@ import wegweiser.core.model.Job;
 import wegweiser.core.prove.Explanation;
 import wegweiser.core.prove.Sure;
 import wegweiser.core.prove.Verdict;
+import wegweiser.core.quantity.Quantity;
 import wegweiser.core.words.Words;
 
 /** How sure is enough and how sure it is, what can be recorded, and on failure the likeliest story and its repair. */
 final class SurePanel extends VBox {
+    /** Stories whose chances differ by less are called as likely. */
+    private static final double ALIKE = 1.5;
+
     private final FallingCurve curve = new FallingCurve();
     private final VBox story = new VBox(8);
     private final Button record = new Button();
     private final Label written = Panels.quiet("");
     private final Button next = new Button(t("prove.next-unit"));
+    private final Button repaired = new Button(t("prove.repaired"));
 
     /**
      * The panel.
      *
      * @param onRecord records the unit
      * @param onNext begins with the next one
+     * @param onRepaired goes on with the same one, put right as the first story tells
      */
-    SurePanel(Choices choices, Runnable onRecord, Runnable onNext) {
+    SurePanel(Choices choices, Runnable onRecord, Runnable onNext, Runnable onRepaired) {
         getStyleClass().addAll("sheet", "side");
         ChoiceBox<Fixture> fixture = new ChoiceBox<>();
         fixture.getItems().setAll(Fixture.values());
@@ -47,11 +54,13 @@ final class SurePanel extends VBox {
         record.setOnAction(_ -> onRecord.run());
         next.setId("next-unit");
         next.setOnAction(_ -> onNext.run());
+        repaired.setId("repaired");
+        repaired.setOnAction(_ -> onRepaired.run());
         written.setId("recorded");
         curve.managedProperty().bind(curve.visibleProperty());
         getChildren().addAll(Panels.heading(t("prove.enough")), new EnoughChoice(choices.enoughProperty()),
                 curve,
-                fixture, written, new FlowPane(8, 6, record, next), Panels.rule(), story);
+                fixture, written, new FlowPane(8, 6, record, next, repaired), Panels.rule(), story);
         showRecorded(Optional.empty());
     }
 
@@ -78,12 +87,14 @@ final class SurePanel extends VBox {
         }
         for (int k = 0; k < Math.min(2, p.explanations().size()); k++) {
             Explanation e = p.explanations().get(k);
-            add(t(k > 0 ? "prove.story.other" : e.explains() >= 1 ? "prove.story.all" : "prove.story",
-                    Math.round(100 * e.explains())), "group");
+            add(heading(p.explanations(), k), "group");
             add(e.text(), k == 0 ? "story" : "quiet");
             e.repair().forEach(r -> add(r, "quiet"));
             add(t("prove.joints", t("joints", e.joints())), "quiet");
         }
+        boolean told = !p.explanations().isEmpty() && p.explanations().getFirst().isWhole();
+        repaired.setVisible(told);
+        repaired.setManaged(told);
         boolean measured = !job.links().isEmpty() && !job.readings().isEmpty();
         if (measured && v.result() != Verdict.Result.FAIL) {
             add(t("prove.blind"), "group");
@@ -95,12 +106,27 @@ final class SurePanel extends VBox {
         showRecorded(p.recorded());
     }
 
+    /** How likely a story is: beside the first where it accounts for everything, else by what it accounts for. */
+    private static String heading(List<Explanation> all, int k) {
+        Explanation e = all.get(k);
+        if (!e.isWhole()) {
+            return t(k > 0 ? "prove.story.other" : "prove.story", Math.round(100 * e.explains()));
+        }
+        double less = all.getFirst().share() / e.share();
+        return k == 0
+                ? t("prove.story.all")
+                : less < ALIKE
+                        ? t("prove.story.alike")
+                        : t("prove.story.less", Words.number(Quantity.twoDigits(less)));
+    }
+
     /** Shows nothing, since nothing could be computed. */
     void showNothing() {
         curve.setVisible(false);
         story.getChildren().clear();
         record.setDisable(true);
         next.setVisible(false);
+        repaired.setVisible(false);
     }
 
     private void add(String text, String style) {

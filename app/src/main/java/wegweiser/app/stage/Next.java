@@ -110,7 +110,7 @@ public record Next(StageId stage, String words, boolean trouble) {
         Sure sure = Sure.of(derived, testing);
         Verdict verdict = sure.verdict();
         if (sure.standing() == Sure.Standing.FAIL) {
-            List<Explanation> stories = Diagnosis.of(job, derived.evidence(), verdict.faults());
+            List<Explanation> stories = Diagnosis.of(derived, verdict);
             return new Next(StageId.PROVE, stories.isEmpty()
                     ? t("next.faults", t("faults", Math.max(1, verdict.faults().size())))
                     : t("next.failed", stories.getFirst().text()), true);

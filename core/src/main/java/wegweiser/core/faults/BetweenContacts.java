@@ -2,6 +2,7 @@ package wegweiser.core.faults;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
@@ -56,8 +57,13 @@ final class BetweenContacts {
             add(FaultKind.SHORT, a, b, Relinked.with(links, Link.of(a, b)), "short");
         }
         if (first && second) {
-            add(FaultKind.SWAPPED, a, b, Relinked.moved(links, place.name(), c -> Optional.of(
-                    c.equals(one) ? other : c.equals(other) ? one : c)), near ? "swapped" : "swapped-far");
+            double chance = FaultTable.of(near ? "swapped" : "swapped-far", place);
+            if (chance > 0) {
+                found.add(new PossibleFault(FaultKind.SWAPPED, place.name(), List.of(a, b), List.of(),
+                        Map.of(one, other, other, one), Relinked.moved(links, place.name(), c -> Optional.of(
+                                c.equals(one) ? other : c.equals(other) ? one : c)),
+                        chance));
+            }
         }
     }
 

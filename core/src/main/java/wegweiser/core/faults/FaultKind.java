@@ -20,6 +20,8 @@ public enum FaultKind implements HasId {
     RIBBON_FOR_NUMBER,
     COLOUR_STANDARD,
     TWIST,
+    /** Each of two plugs on the branch of the other. */
+    PLUGS_EXCHANGED,
     PART_MISSING,
     PART_BRIDGED,
     PART_REVERSED,

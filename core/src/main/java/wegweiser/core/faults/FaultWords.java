@@ -12,7 +12,7 @@ public final class FaultWords {
         Object[] at = fault.at().stream().map(Terminal::toString).toArray();
         String second = at.length > 1 ? at[1].toString() : "";
         return Words.say("fault." + fault.kind().id(), at.length > 0 ? at[0] : "", second, fault.end(),
-                fault.at().size() > 1 ? fault.at().get(1).contact() : "");
+                fault.at().size() > 1 ? fault.at().get(1).contact() : "", Words.list(fault.about()));
     }
 
     /** What it would do once the cable is plugged in. */

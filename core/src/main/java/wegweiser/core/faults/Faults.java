@@ -2,6 +2,7 @@ package wegweiser.core.faults;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
@@ -35,9 +36,39 @@ public final class Faults {
             found.addAll(WholeEnds.of(assembly, place));
         }
         found.addAll(AtParts.of(assembly));
+        found.addAll(exchanged(assembly));
         found.addAll(pinched(assembly, cable));
         found.removeIf(f -> f.chance() <= 0);
         return found;
+    }
+
+    /** Two plugs of one kind, each made on the branch of the other; where there are but two ends that is the same cable. */
+    private static List<PossibleFault> exchanged(Assembly assembly) {
+        List<Place> made = assembly.made().stream().filter(Place::isWired).toList();
+        List<PossibleFault> found = new ArrayList<>();
+        for (int i = 0; i < made.size() && assembly.places().size() > 2; i++) {
+            for (int j = i + 1; j < made.size(); j++) {
+                String one = made.get(i).name();
+                String other = made.get(j).name();
+                if (made.get(i).type().isPresent() && made.get(i).type().equals(made.get(j).type())) {
+                    List<Link> then = assembly.links().stream().map(l -> l.to().isEmpty()
+                            ? l
+                            : Relinked.between(l, exchanged(l.from(), one, other),
+                                    exchanged(l.to().get(), one, other)))
+                            .toList();
+                    found.add(new PossibleFault(FaultKind.PLUGS_EXCHANGED, "", List.of(), List.of(one, other),
+                            Map.of(), then,
+                            FaultTable.of(FaultKind.PLUGS_EXCHANGED.id())));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static Terminal exchanged(Terminal terminal, String one, String other) {
+        return terminal.end().equals(one)
+                ? new Terminal(other, terminal.contact())
+                : terminal.end().equals(other) ? new Terminal(one, terminal.contact()) : terminal;
     }
 
     /** Two wires within the cable whose insulation is cut: in a ribbon those side by side, elsewhere any two. */

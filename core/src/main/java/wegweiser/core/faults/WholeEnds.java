@@ -31,9 +31,12 @@ final class WholeEnds {
             double all = changes.stream().mapToDouble(EndChange::weight).sum();
             FaultKind what = FaultKind.valueOf(kind.name());
             for (EndChange change : changes) {
-                List<Link> then = moved(assembly, place, change);
+                Map<String, String> moves = moves(place, change);
+                List<Link> then = Relinked.moved(assembly.links(), place.name(),
+                        c -> Optional.ofNullable(moves.get(c)).filter(to -> !to.isEmpty()));
                 if (!then.equals(assembly.links())) {
-                    found.add(new PossibleFault(what, place.name(), place.contacts(), then,
+                    found.add(new PossibleFault(what, place.name(), place.contacts(), change.what(), moves,
+                            then,
                             FaultTable.of(what.id(), place) * change.weight() / all));
                 }
             }
@@ -41,12 +44,13 @@ final class WholeEnds {
         return found;
     }
 
-    private static List<Link> moved(Assembly assembly, Place place, EndChange change) {
-        // a change says for each contact whose wire it has
+    /** Where each wire of an end is; a change says for each contact whose wire it has. */
+    private static Map<String, String> moves(Place place, EndChange change) {
         Map<String, String> goes = new HashMap<>();
         for (String contact : place.type().orElseThrow().ids()) {
+            goes.putIfAbsent(contact, "");
             change.source(contact).ifPresent(source -> goes.put(source, contact));
         }
-        return Relinked.moved(assembly.links(), place.name(), c -> Optional.ofNullable(goes.get(c)));
+        return goes;
     }
 }

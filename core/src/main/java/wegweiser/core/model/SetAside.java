@@ -22,6 +22,9 @@ public record SetAside(String why, List<Reading> readings, Map<String, Object> e
     /** They are of another unit of the same plan. */
     public static final String OTHER_UNIT = "other unit";
 
+    /** They are of contacts that were worked on when the cable was put right. */
+    public static final String REPAIRED = "repaired";
+
     public SetAside {
         readings = List.copyOf(readings);
         extra = Extra.kept(extra);

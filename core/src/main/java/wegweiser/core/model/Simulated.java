@@ -41,6 +41,11 @@ public record Simulated(Optional<List<Link>> lead, Optional<List<Link>> built, O
                 Extra.NONE);
     }
 
+    /** The same once the finished cable was put right: as planned. */
+    public Simulated repaired() {
+        return new Simulated(lead, Optional.empty(), seed, ports, extra);
+    }
+
     /** The port of one device. */
     public static Simulated port(String end, String pinout, long seed) {
         return new Simulated(Optional.empty(), Optional.empty(), OptionalLong.empty(),

@@ -2,11 +2,10 @@ package wegweiser.core.prove;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
 import wegweiser.core.assembly.Undoing;
@@ -17,11 +16,8 @@ import wegweiser.core.derived.Derived;
 import wegweiser.core.electrical.Foreseen;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.faults.FaultKind;
-import wegweiser.core.faults.Faults;
-import wegweiser.core.faults.PossibleFault;
 import wegweiser.core.model.End;
 import wegweiser.core.model.Job;
-import wegweiser.core.model.Reading;
 import wegweiser.core.model.Superseded;
 import wegweiser.core.model.Terminal;
 import wegweiser.core.wiring.EndChange;
@@ -37,20 +33,17 @@ import wegweiser.core.words.Words;
  */
 public final class Diagnosis {
     private static final double WORTH_TELLING = 0.3;
+    /** What accounts for all joins and not for all readings. */
+    private static final double ALMOST = 0.99;
     /** What makes one of several full explanations the first: a whole wiring, before mistakes in part of one. */
     private static final double WHOLE = 0.004;
     /** What an e-fold of time for a repair counts among stories that explain as much. */
     private static final double PAINS = 0.0004;
     private static final int MOST_SECONDS = 3600;
-    /** What is told as one thing done otherwise; the rest is told by what it looks like. */
-    private static final Set<FaultKind> TOLD = EnumSet.of(FaultKind.WRONG_CONTACT, FaultKind.WRONG_CONDUCTOR,
-            FaultKind.PART_BRIDGED, FaultKind.WRONG_CUT);
-
     private final Job job;
     private final Nets planned;
     private final Assembly assembly;
     private final Evidence evidence;
-    private final List<PossibleFault> possible;
     private final List<Scored> found = new ArrayList<>();
 
     private record Scored(Explanation explanation, double rank) {}
@@ -59,26 +52,57 @@ public final class Diagnosis {
         this.job = job;
         this.evidence = evidence;
         this.planned = Nets.of(evidence.index(), job.links());
-        Derived derived = Derived.of(job);
-        this.assembly = Assembly.of(derived);
-        this.possible = Faults.of(derived);
+        this.assembly = Assembly.of(Derived.of(job));
     }
 
-    /** Explanations, the best first; empty when nothing deviates from the plan. */
+    /**
+     * Explanations, the best first; empty when nothing deviates from the plan. Where something that goes wrong at the bench
+     * accounts for every reading, that is told and nothing that accounts for a part of them.
+     */
+    public static List<Explanation> of(Derived derived, Verdict verdict) {
+        return of(derived, derived.evidence(), verdict.faults());
+    }
+
+    /** The same of readings that were weighed elsewhere. */
     public static List<Explanation> of(Job job, Evidence evidence, List<Fault> faults) {
+        return of(Derived.of(job), evidence, faults);
+    }
+
+    private static List<Explanation> of(Derived derived, Evidence evidence, List<Fault> faults) {
         if (faults.isEmpty()) {
             return List.of();
         }
+        Job job = derived.job();
+        List<Stories.Story> stories = Stories.of(derived, evidence);
+        StoryWords words = new StoryWords(Assembly.of(derived), evidence);
+        List<Explanation> whole = stories.stream().map(words::of).toList();
+        boolean oneThing = !stories.isEmpty() && stories.getFirst().faults().size() == 1;
+        boolean otherColours = !whole.isEmpty()
+                && whole.getFirst().kind().equals(FaultKind.COLOUR_STANDARD.id());
         Diagnosis diagnosis = new Diagnosis(job, evidence);
         diagnosis.endChanges();
         diagnosis.otherSchemes();
-        diagnosis.oneThing();
         diagnosis.singleFaults(faults);
         // what accounts for every reading, by one thing wrong, comes before what accounts for the joins alone
         WhatIf.of(job, evidence).forEach(e -> diagnosis.found.add(
                 new Scored(e, 1 + (e.kind().equals("cold-joint") ? 3 : 2) * WHOLE)));
         diagnosis.found.sort(Comparator.comparingDouble(Scored::rank).reversed());
-        return diagnosis.found.stream().map(Scored::explanation).distinct().limit(6).toList();
+        List<Explanation> others = diagnosis.found.stream().map(Scored::explanation).distinct()
+                .filter(e -> whole.isEmpty()
+                        || e.explains() >= 1 && diagnosis.isShorter(e, oneThing, otherColours))
+                .toList();
+        return Stream.concat(others.stream(), whole.stream()).limit(6).toList();
+    }
+
+    /**
+     * Whether a story that is not among what is listed is shorter than what is: another wiring altogether, or two wires
+     * swapped where nobody can swap them afterwards.
+     */
+    private boolean isShorter(Explanation e, boolean oneThing, boolean otherColours) {
+        boolean pressed = !e.end().isEmpty() && !assembly.at(e.end()).undoing().isWireByWire();
+        return e.kind().endsWith("-instead")
+                ? !otherColours
+                : !oneThing && pressed && e.kind().equals(FaultKind.SWAPPED.id());
     }
 
     private void endChanges() {
@@ -112,28 +136,6 @@ public final class Diagnosis {
                                 ? WHOLE + 0.001
                                 : 0.001 * Math.log(1 + change.weight()) - pains(end));
             }
-        }
-    }
-
-    /** One thing done otherwise, which accounts for every reading. */
-    private void oneThing() {
-        List<Reading> readings = evidence.sound();
-        for (PossibleFault fault : possible) {
-            if (!TOLD.contains(fault.kind())) {
-                continue;
-            }
-            Superseded.check();
-            Nets then = Nets.of(evidence.index(), fault.links());
-            if (explains(then) < 1 || !readings.stream().allMatch(new Foreseen(then, fault.links())::fits)) {
-                continue;
-            }
-            String key = fault.kind().id();
-            Object[] at = fault.at().toArray();
-            Optional<String> whole = job.end(fault.end())
-                    .flatMap(end -> assembly.at(fault.end()).type().flatMap(type -> whole(end, type)));
-            add(key, fault.end(), Words.say("diagnosis." + key, at), 1,
-                    List.of(whole.orElseGet(() -> Words.say("repair." + key, at))), 1,
-                    2 * WHOLE + 0.001 * fault.chance());
         }
     }
 
@@ -209,7 +211,10 @@ public final class Diagnosis {
 
     /** A whole wiring in place of another is a better story than the swaps that it can be seen as. */
     private void instead(String kind, Wiring wiring, String title, Wiring plan) {
-        double explains = explains(netsOf(wiring, job.ends().get(0).name(), job.ends().get(1).name()));
+        Nets nets = netsOf(wiring, job.ends().get(0).name(), job.ends().get(1).name());
+        boolean whole = evidence.sound().stream().allMatch(new Foreseen(nets, job.links())::fits);
+        // a cold joint shows in ohms and not among the joins
+        double explains = whole ? explains(nets) : Math.min(ALMOST, explains(nets));
         if (explains >= WORTH_TELLING) {
             add(kind, "", Words.say("diagnosis." + kind, title), explains,
                     List.of(Words.say("repair.crossing")),

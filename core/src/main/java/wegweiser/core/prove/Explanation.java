@@ -1,6 +1,7 @@
 package wegweiser.core.prove;
 
 import java.util.List;
+import wegweiser.core.model.Link;
 
 /**
  * A story that would explain what is wrong.
@@ -11,10 +12,23 @@ import java.util.List;
  * @param explains share of the wrong pairs that the story predicts, from 0 to 1, less those it predicts wrongly
  * @param repair what to do, step by step
  * @param joints how many joints that takes
+ * @param share how likely it is among the stories that account for every reading; zero where it accounts for some of them
+ * @param links what the cable then is; none where the story does not say that
  */
 public record Explanation(String kind, String end, String text, double explains, List<String> repair,
-        int joints) {
+        int joints, double share, List<Link> links) {
     public Explanation {
         repair = List.copyOf(repair);
+        links = List.copyOf(links);
+    }
+
+    /** One that accounts for some of what was read. */
+    Explanation(String kind, String end, String text, double explains, List<String> repair, int joints) {
+        this(kind, end, text, explains, repair, joints, 0, List.of());
+    }
+
+    /** Whether it accounts for every reading by what is listed to go wrong. */
+    public boolean isWhole() {
+        return share > 0;
     }
 }

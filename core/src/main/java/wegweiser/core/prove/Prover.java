@@ -91,6 +91,33 @@ public final class Prover {
         return failed ? found(tested, fixture, meter, seed) : tested;
     }
 
+    /**
+     * Asks where a cable failed what tells the likely stories apart, until one is left; the whole cable is looked through
+     * where nothing that is known to go wrong accounts for what was read.
+     */
+    public static Touched told(Touched failed, Fixture fixture, Tracer.Answers meter, long seed) {
+        Job job = failed.job();
+        int touches = failed.touches();
+        double seconds = failed.seconds();
+        Testing testing = Testing.with(fixture);
+        while (true) {
+            Derived derived = Derived.of(job);
+            List<Explanation> stories = Diagnosis.of(derived, Verdict.of(derived, fixture));
+            if (stories.isEmpty() || !stories.getFirst().isWhole()) {
+                return new Touched(found(job, fixture, meter, seed), false, touches, seconds);
+            }
+            Optional<Touch> next = Telling.next(derived, stories, testing);
+            if (next.isEmpty()) {
+                return new Touched(job, false, touches, seconds);
+            }
+            touches++;
+            seconds += CostModel.USUAL.seconds(Optional.of(job.readings().getLast().touch()), next.get(),
+                    fixture,
+                    Mode.OHMS);
+            job = job.withReading(Reading.of(Mode.OHMS, next.get(), meter.answer(next.get(), Mode.OHMS)));
+        }
+    }
+
     /** Looks further where a cable failed, until it is known what it is. */
     public static Job found(Job tested, Fixture fixture, Tracer.Answers meter, long seed) {
         TerminalIndex index = new TerminalIndex(Terminals.of(tested));

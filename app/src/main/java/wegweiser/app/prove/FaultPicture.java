@@ -36,6 +36,10 @@ import wegweiser.core.model.Terminal;
 final class FaultPicture extends Region {
     private static final double GAP = 0.16;
     private static final double LABEL = 22;
+    /** Contacts that lie further apart than this have room enough. */
+    private static final double WIDE = 60;
+    /** How far over a contact its mark lies, as a share of the distance to the next. */
+    private static final double OVER = 0.42;
     /** Left of the names, where the mark of a whole end lies. */
     private static final double MARGIN = 26;
     private static final double LEAST = 3;
@@ -53,7 +57,8 @@ final class FaultPicture extends Region {
     private Job job;
     private Optional<End> near = Optional.empty();
     private Optional<End> far = Optional.empty();
-    private double most = MOST;
+    private double firstSpace = WIDE;
+    private double secondSpace = WIDE;
     private List<Terminal> lit = List.of();
     private FaultSpots spots = new FaultSpots(List.of());
 
@@ -120,7 +125,8 @@ final class FaultPicture extends Region {
         second.resizeRelocate(w - width, 0, width, h);
         firstName.resizeRelocate(MARGIN, h, width - MARGIN, LABEL);
         secondName.resizeRelocate(w - width + MARGIN, h, width - MARGIN, LABEL);
-        most = Math.clamp(Math.min(closest(first, near), closest(second, far)) / 4, LEAST, MOST);
+        firstSpace = Math.min(WIDE, closest(first, near));
+        secondSpace = Math.min(WIDE, closest(second, far));
         wires.getChildren().setAll(job == null || far.isEmpty() ? List.of() : cable(width, w - width, h));
         marks.getChildren()
                 .setAll(spots.spots().stream().sorted((a, b) -> Double.compare(b.chance(), a.chance()))
@@ -143,12 +149,17 @@ final class FaultPicture extends Region {
         for (int k = 0; k < between.size(); k++) {
             double y = top + pitch * (k + 0.5);
             Line line = new Line(left, y, right, y);
-            line.getStyleClass().add("fault-wire");
             List<String> hex = between.get(k).conductor().map(ColourCode::hex).orElse(List.of());
-            if (!hex.isEmpty()) {
-                line.setStroke(Color.web(hex.getFirst()));
-            }
             line.setStrokeWidth(Math.max(1.2, pitch * 0.4));
+            if (hex.isEmpty()) {
+                line.getStyleClass().add("fault-wire");
+            } else {
+                line.setStroke(Color.web(hex.getFirst()));
+                Line edge = new Line(left, y, right, y);
+                edge.setStrokeWidth(line.getStrokeWidth() + 1.4);
+                edge.getStyleClass().add("fault-wire");
+                nodes.add(edge);
+            }
             nodes.add(line);
         }
         return nodes;
@@ -180,7 +191,7 @@ final class FaultPicture extends Region {
         return Optional.of(switch (points.size()) {
             case 0 -> new Point2D(face.getLayoutX() + MARGIN / 2, getHeight() - LABEL / 2);
             // over the contact, so that its number can be read
-            case 1 -> points.getFirst().add(0, -2 * most);
+            case 1 -> points.getFirst().add(0, -OVER * space(place));
             default -> points.get(0).midpoint(points.get(1));
         });
     }
@@ -204,6 +215,11 @@ final class FaultPicture extends Region {
         return least;
     }
 
+    /** How far apart contacts lie on the picture at a place. */
+    private double space(FaultSpots.Place place) {
+        return near.filter(e -> e.name().equals(place.end())).isPresent() ? firstSpace : secondSpace;
+    }
+
     private Node mark(FaultSpots.Spot spot, Point2D at) {
         if (spot.excluded()) {
             Polyline tick = new Polyline(-4, 0, -1, 3.5, 5, -4.5);
@@ -213,6 +229,7 @@ final class FaultPicture extends Region {
             return tick;
         }
         double share = Math.min(1, spot.chance() / LARGE);
+        double most = Math.clamp(space(spot.place()) / 4, LEAST, MOST);
         Circle mark = new Circle(at.getX(), at.getY(), LEAST + (most - LEAST) * Math.sqrt(share));
         mark.getStyleClass().add("fault-mark");
         if (spot.harm()) {

@@ -106,7 +106,6 @@ public record Next(StageId stage, String words, boolean trouble) {
     }
 
     private static Next proved(Derived derived, Testing testing) {
-        Job job = derived.job();
         Sure sure = Sure.of(derived, testing);
         Verdict verdict = sure.verdict();
         if (sure.standing() == Sure.Standing.FAIL) {

@@ -16,6 +16,7 @@ import wegweiser.core.advice.Goal;
 import wegweiser.core.advice.Proposal;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.Terminals;
+import wegweiser.core.derived.Derived;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.ladder.LadderPlug;
 import wegweiser.core.ladder.LadderTrace;
@@ -35,8 +36,11 @@ import wegweiser.core.model.TerminalIndex;
 import wegweiser.core.model.Touch;
 import wegweiser.core.port.PortAdvisor;
 import wegweiser.core.port.PortBelief;
+import wegweiser.core.prove.Diagnosis;
+import wegweiser.core.prove.Sureness;
+import wegweiser.core.prove.Telling;
 import wegweiser.core.prove.Test;
-import wegweiser.core.prove.TestPlan;
+import wegweiser.core.prove.Testing;
 import wegweiser.core.prove.Verdict;
 import wegweiser.core.route.Router;
 import wegweiser.instruments.SimulatedPort;
@@ -99,12 +103,13 @@ public final class DemoStory {
         scenes.add(new Scene("make", () -> {}));
         scenes.add(new Scene("", () -> {
             window.edit(j -> ticked(j, 200));
-            window.edit(j -> tested(j, 3));
+            window.chooseFixture(Fixture.PROBES);
+            window.edit(j -> tested(j, 6));
             window.go(StageId.PROVE);
         }));
         scenes.add(new Scene("prove", () -> {}));
         scenes.add(new Scene("", () -> window.edit(j -> tested(j, 400))));
-        scenes.add(new Scene("prove-passed", window::record));
+        scenes.add(new Scene("prove-tested", window::record));
         scenes.add(new Scene("log", () -> window.go(StageId.LOG)));
         scenes.add(new Scene("", () -> {
             window.clearNotice();
@@ -254,18 +259,27 @@ public final class DemoStory {
         return job.withDone(BenchSteps.of(job, true).stream().limit(steps).map(Step::key).toList());
     }
 
-    /** A job after some tests of its plan, answered by the simulated new cable. */
+    /**
+     * A job after some tests, answered by the simulated new cable: those that make it as sure as is usual, and where one fails
+     * those that tell why.
+     */
     static Job tested(Job job, int tests) {
         Job now = job;
-        List<Test> plan = TestPlan.of(job, Fixture.COMB);
+        Testing testing = Testing.with(Fixture.PROBES);
         for (int k = 0; k < tests; k++) {
-            Optional<Test> next = Verdict.of(now, Evidence.of(now), plan).nextOfTwo();
-            if (next.isEmpty()) {
+            Derived derived = Derived.of(now);
+            Verdict verdict = Verdict.of(derived, Fixture.PROBES);
+            boolean failed = verdict.result() == Verdict.Result.FAIL;
+            Optional<Test> next = failed ? Optional.empty() : Sureness.next(derived, testing);
+            Optional<Touch> touch = failed
+                    ? Telling.next(derived, Diagnosis.of(derived, verdict), testing)
+                    : next.map(Test::touch);
+            if (touch.isEmpty()) {
                 break;
             }
+            Mode mode = next.map(Test::mode).orElse(Mode.OHMS);
             Simulation simulation = Simulation.of(now).orElseThrow();
-            now = now.withReading(Reading.of(next.get().mode(), next.get().touch(),
-                    simulation.measure(next.get().touch(), next.get().mode())));
+            now = now.withReading(Reading.of(mode, touch.get(), simulation.measure(touch.get(), mode)));
         }
         return now;
     }

@@ -327,4 +327,27 @@ class LogbookTest {
             // it may be too early to look
         }
     }
+
+    /** What a program before this one recorded is read as it is, also where nothing may be written; a new page is added to it. */
+    @Test
+    void aLogbookOfAnEarlierProgramIsReadAndGoesOn() throws Exception {
+        try (Logbook log = Logbook.open(file)) {
+            log.add(crossed("before"), Testing.with(Fixture.PROBES), "2026-03-01T20:00:00Z");
+        }
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement s = c.createStatement()) {
+            s.execute("ALTER TABLE unit DROP COLUMN said");
+            s.execute("PRAGMA user_version = 1");
+        }
+        try (Logbook log = Logbook.look(file)) {
+            assertThat(log.all()).extracting(Unit::said).containsExactly("");
+        }
+        try (Logbook log = Logbook.open(file)) {
+            Unit now = log.add(crossed("after").withReading(Reading.beep("A.2", "B.3")),
+                    Testing.with(Fixture.PROBES), "2026-03-02T20:00:00Z");
+            assertThat(now.said()).startsWith("Not yet: 1 in ");
+            assertThat(log.all()).extracting(Unit::said).containsExactly(now.said(), "");
+            assertThat(log.find("fault left")).extracting(Unit::job).containsExactly("after");
+        }
+    }
 }

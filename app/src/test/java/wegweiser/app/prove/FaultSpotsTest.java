@@ -48,7 +48,7 @@ class FaultSpotsTest {
                         ? mode == Mode.OHMS ? new Outcome.Resistance(0.2) : Outcome.BEEP
                         : Outcome.OPEN,
                 1e-6).job();
-        assertThat(tested.readings()).extracting(Reading::touch).doesNotHaveDuplicates()
+        assertThat(tested.readings()).extracting(Reading::touch)
                 .hasSizeGreaterThan(2);
         assertThat(spots(tested).spots()).allMatch(FaultSpots.Spot::excluded);
     }

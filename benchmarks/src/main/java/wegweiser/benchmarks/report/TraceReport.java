@@ -26,6 +26,8 @@ import wegweiser.core.wiring.Nets;
  * <p>With {@code --mix NAME}, and {@code --seed N}, {@code --cables K}, {@code --fixture probes|clip|comb} where wanted,
  * only identification is measured, on another mix: see {@link MixReport}.
  *
+ * <p>With {@code --sure} it is measured whether the chance that a fault is left is as large as is said: {@link SureReport}.
+ *
  * <p>Otherwise the arguments are: cables a pair (2000), then what to run: identify, prove, both, fixtures, or only
  * one of probes, clip, comb and ladder, then the pairs, such as "9 to 9"; all of them where none is named.
  */
@@ -41,6 +43,11 @@ public final class TraceReport {
     public static void main(String[] args) {
         if (args.length > 0 && args[0].equals("--floor")) {
             FloorReport.print();
+            return;
+        }
+        if (args.length > 0 && args[0].equals("--sure")) {
+            SureReport.print(Integer.parseInt(option(List.of(args), "--cables", "4000")),
+                    Long.parseLong(option(List.of(args), "--seed", "7")));
             return;
         }
         if (args.length > 0 && args[0].equals("--wide")) {

@@ -134,9 +134,10 @@ final class SureReport {
 
     private String plot() {
         StringBuilder text = new StringBuilder();
-        List<Integer> filled = new ArrayList<>(
-                IntStream.range(0, BINS).filter(b -> count[b] > 0).boxed().toList());
-        for (int b : filled) {
+        for (int b = 0; b < BINS; b++) {
+            if (count[b] == 0) {
+                continue;
+            }
             double mean = said[b] / count[b];
             double share = (double) left[b] / count[b];
             text.append(String.format(Locale.ROOT, "  said 1 in %-6.0f is 1 in %-6.0f times %.2f  of %d%n",

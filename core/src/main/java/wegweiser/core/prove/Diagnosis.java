@@ -8,7 +8,6 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
-import wegweiser.core.assembly.Undoing;
 import wegweiser.core.catalog.Catalogue;
 import wegweiser.core.catalog.ConnectorType;
 import wegweiser.core.catalog.Termination;
@@ -155,24 +154,13 @@ public final class Diagnosis {
 
     private List<String> repair(End end, EndChange change, ConnectorType type) {
         return switch (change.kind()) {
-            case SWAPPED -> List.of(whole(end, type).orElseGet(() -> Words.say("repair.swap", end.name(),
-                    change.what().get(0), change.what().get(1))));
+            case SWAPPED -> List.of(StoryWords.whole(assembly.at(end.name()))
+                    .orElseGet(() -> Words.say("repair.swap", end.name(),
+                            change.what().get(0), change.what().get(1))));
             case COLOUR_STANDARD -> List.of(Words.say("repair.replug", end.name()));
             case MIRRORED, SHIFTED, ROWS_SWAPPED, RIBBON_FOR_NUMBER, TWIST -> List
-                    .of(whole(end, type)
+                    .of(StoryWords.whole(assembly.at(end.name()))
                             .orElseGet(() -> Words.say("repair.redo", end.name(), type.title())));
-        };
-    }
-
-    /** How an end is done again whose wires cannot be taken out one by one. */
-    private Optional<String> whole(End end, ConnectorType type) {
-        Undoing undoing = assembly.at(end.name()).undoing();
-        return switch (undoing.manner()) {
-            case REPLACE -> Optional.of(type.termination() == Termination.RIBBON
-                    ? Words.say("repair.repress", end.name(), type.title())
-                    : Words.say("repair.replug", end.name()));
-            case CUT_OFF -> Optional.of(Words.say("repair.cut-off", end.name(), type.title()));
-            case LOOSEN, PUSH_OUT, MELT, NEVER -> Optional.empty();
         };
     }
 

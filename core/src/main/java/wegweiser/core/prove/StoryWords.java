@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import wegweiser.core.assembly.Assembly;
 import wegweiser.core.assembly.Place;
-import wegweiser.core.assembly.Undoing;
 import wegweiser.core.catalog.Termination;
 import wegweiser.core.evidence.Evidence;
 import wegweiser.core.faults.FaultKind;
@@ -172,15 +171,14 @@ final class StoryWords {
         });
     }
 
-    /** How an end is done again whose wires cannot be taken out one by one. */
     private Optional<String> whole(PossibleFault fault) {
-        if (place(fault).isEmpty()) {
-            return Optional.empty();
-        }
-        Place place = place(fault).get();
+        return place(fault).flatMap(StoryWords::whole);
+    }
+
+    /** How an end is done again whose wires cannot be taken out one by one. */
+    static Optional<String> whole(Place place) {
         String title = place.type().map(t -> t.title()).orElse("");
-        Undoing.Manner manner = place.undoing().manner();
-        return switch (manner) {
+        return switch (place.undoing().manner()) {
             case REPLACE -> Optional.of(
                     place.type().filter(t -> t.termination() == Termination.RIBBON).isPresent()
                             ? Words.say("repair.repress", place.name(), title)

@@ -103,6 +103,8 @@ public final class ProveStage implements StageView {
         HBox row = new HBox(12, shown, Panels.side(panel));
         refused = Panels.hint(t("prove.refused"), t("empty.go-ends"), () -> go.accept(StageId.ENDS));
         refused.setVisible(false);
+        // what is shown before anything was worked out must not say that nothing is planned
+        hint.setVisible(false);
         row.visibleProperty().bind(hint.visibleProperty().or(refused.visibleProperty()).not());
         StackPane place = new StackPane(row, hint, refused);
         VBox.setVgrow(place, Priority.ALWAYS);

@@ -49,6 +49,8 @@ final class FaultList extends VBox {
         Label effect = Panels.quiet(FaultWords.effect(chance));
         HBox row = new HBox(10, bar, words, figure, effect);
         words.setPrefWidth(300);
+        words.setWrapText(true);
+        words.setMinHeight(USE_PREF_SIZE);
         figure.setPrefWidth(90);
         effect.setPrefWidth(240);
         return row;
